@@ -1,0 +1,5 @@
+export * from './problem';
+export * from './weigh';
+export * from './mix';
+export * from './plan';
+export * from './follow';

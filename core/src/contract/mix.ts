@@ -1,0 +1,93 @@
+import { z } from 'zod';
+import { measureSystems } from '../measures/systems';
+
+const spoonTyped = z.strictObject({ count: z.number().positive(), spoon: z.enum(['tsp', 'tbsp', 'cup', 'mL']) });
+
+/** Body of POST /api/mix and of `./trowel mix`. */
+export const mixRequest = z.strictObject({
+  /** A remedy with a recipe … */
+  remedy: z.string().min(1).optional(),
+  /** … or a plain dilution, 1 part to N. */
+  oneTo: z.number().positive().max(100000).optional(),
+  /** … or only things to be poured together, to be checked. */
+  together: z.array(z.string().min(1)).max(12).optional(),
+  /** Ready mix wanted; for bait, the syrup. */
+  volume: z.strictObject({ amount: z.number().positive(), unit: z.string().min(1) }).optional(),
+  measures: z.enum(measureSystems).default('metric'),
+  /** Id of a strength of the recipe, or a number in the recipe's own unit. */
+  strength: z.union([z.string().min(1), z.number().positive()]).optional(),
+  /** What will be wetted. */
+  plants: z.array(z.string().min(1)).optional(),
+  /** What stands beside it and might catch drift. */
+  nearby: z.array(z.string().min(1)).optional(),
+  water: z.strictObject({ hardness: z.number().min(0).max(3000) }).optional(),
+  /** Soap in the liquid, % w/v from its label. */
+  soapPercent: z.number().positive().max(100).optional(),
+  /** Borax in place of boric acid. */
+  product: z.string().min(1).optional(),
+  /** What the gardener means to measure out, to be checked for slips. */
+  typed: spoonTyped.optional(),
+});
+export type MixRequest = z.input<typeof mixRequest>;
+export type MixOrder = z.output<typeof mixRequest>;
+
+const pieces = z.array(z.object({ tool: z.enum(['tsp', 'tbsp', 'cup', 'syringe']), count: z.number() }));
+
+/** One thing to measure out. */
+const part = z.object({
+  ingredient: z.string(),
+  name: z.string(),
+  ml: z.number(),
+  grams: z.number().optional(),
+  /** What a person can really measure, and how far that is off. */
+  pieces,
+  spoons: z.string(),
+  measuredMl: z.number(),
+  errorPercent: z.number(),
+  approximate: z.boolean(),
+});
+
+const caution = z.object({
+  level: z.enum(['note', 'caution', 'stop']),
+  says: z.string(),
+  instead: z.string().optional(),
+});
+export type CautionSaid = z.infer<typeof caution>;
+
+export const mixResponse = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('mix'),
+    remedy: z.string().optional(),
+    name: z.string(),
+    strength: z.string(),
+    totalMl: z.number(),
+    water: z.object({ ml: z.number(), amount: z.number(), unit: z.string(), says: z.string() }),
+    parts: z.array(part),
+    /** What to do, in order. */
+    order: z.array(z.string()),
+    hardWater: z
+      .object({
+        shareLost: z.object({ low: z.number(), high: z.number() }),
+        says: z.string(),
+        /** More soap for the same effect, where that is safe; in mL for the whole batch. */
+        extra: z.object({ ml: z.number(), spoons: z.string() }).optional(),
+        useRainWater: z.boolean(),
+      })
+      .optional(),
+    cautions: z.array(caution),
+    slip: z.object({ says: z.string(), factor: z.number() }).optional(),
+    working: z.array(z.object({ what: z.string(), how: z.string(), value: z.string() })),
+    honest: z.string().optional(),
+    grade: z.string().optional(),
+  }),
+  z.object({
+    kind: z.literal('checked'),
+    cautions: z.array(caution),
+    says: z.string(),
+    notUnderstood: z.array(z.string()),
+  }),
+  z.object({ kind: z.literal('refused'), because: z.array(caution), says: z.string() }),
+]);
+export type MixResponse = z.infer<typeof mixResponse>;
+export type Mixed = Extract<MixResponse, { kind: 'mix' }>;
+export type MixPart = z.infer<typeof part>;

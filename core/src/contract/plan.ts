@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import { isIsoDate } from '../plan/days';
+
+export const isoDate = z.string().refine(isIsoDate, { message: 'must be a date like 2026-06-10' });
+
+export const placeSchema = z.strictObject({
+  latitude: z.number().min(-90).max(90),
+  longitude: z.number().min(-180).max(180),
+  timeZone: z
+    .string()
+    .refine((zone) => isTimeZone(zone), { message: 'must be a time zone name, like "UTC"' })
+    .default('UTC'),
+});
+
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+const hourWeather = z.strictObject({
+  temperature: z.number(),
+  rain: z.number().min(0),
+  wind: z.number().min(0),
+  cloud: z.number().min(0).max(1),
+});
+export const dayWeather = z.strictObject({ date: isoDate, hours: z.array(hourWeather).length(24) });
+
+/** Body of POST /api/plan and of `./trowel plan`. */
+export const planRequest = z.strictObject({
+  today: isoDate,
+  hourNow: z.number().min(0).max(24).default(6),
+  days: z.number().int().min(1).max(120).default(60),
+  at: placeSchema,
+  jobs: z
+    .array(
+      z.strictObject({
+        id: z.string().min(1),
+        /** Bed or plant; keep-apart counts within one place. */
+        place: z.string().min(1),
+        remedy: z.string().min(1),
+        chosenOn: isoDate.optional(),
+        done: z.array(z.strictObject({ step: z.string(), on: isoDate })).default([]),
+        skipped: z.array(z.string()).default([]),
+        urgent: z.boolean().default(false),
+        keepLeavesDryAtNight: z.boolean().default(false),
+      }),
+    )
+    .max(60),
+  recent: z.array(z.strictObject({ place: z.string(), remedy: z.string(), on: isoDate })).default([]),
+  daysAway: z.array(isoDate).default([]),
+  usualHour: z.number().int().min(0).max(23).default(17),
+  /** Left out: the seeded stand-in for that place. */
+  weather: z.array(dayWeather).max(120).optional(),
+  previous: z.array(z.strictObject({ job: z.string(), step: z.string(), date: isoDate, hour: z.number() })).default([]),
+});
+export type PlanRequest = z.input<typeof planRequest>;
+
+export const planResponse = z.object({
+  steps: z.array(
+    z.object({
+      job: z.string(),
+      place: z.string(),
+      remedy: z.string(),
+      remedyName: z.string(),
+      step: z.string(),
+      phase: z.enum(['prepare', 'before', 'apply', 'after', 'look']),
+      does: z.string(),
+      date: z.string(),
+      hour: z.number(),
+      minutes: z.number(),
+      why: z.string(),
+      whyThen: z.string(),
+      sureness: z.number(),
+    }),
+  ),
+  unplaced: z.array(
+    z.object({ job: z.string(), remedy: z.string(), step: z.string(), does: z.string(), why: z.string() }),
+  ),
+  moved: z.array(z.object({ job: z.string(), step: z.string(), from: z.string(), to: z.string(), why: z.string() })),
+});
+export type PlanResponse = z.infer<typeof planResponse>;

@@ -1,0 +1,53 @@
+import type { z } from 'zod';
+
+/** What was wrong with what came in: the field, and what to do about it. */
+export interface FieldProblem {
+  readonly field: string;
+  readonly message: string;
+}
+
+/** Bad input, named field by field. Nothing has been written when this is thrown. */
+export class InputError extends Error {
+  constructor(readonly problems: readonly [FieldProblem, ...FieldProblem[]]) {
+    super(problems.map(({ field, message }) => `${field}: ${message}`).join('; '));
+    this.name = 'InputError';
+  }
+}
+
+export const inputError = (field: string, message: string): InputError => new InputError([{ field, message }]);
+
+/** Parses with a schema. @throws InputError naming every field that does not fit. */
+export function parseInput<Schema extends z.ZodType>(schema: Schema, input: unknown): z.output<Schema> {
+  const result = schema.safeParse(input);
+  if (result.success) return result.data;
+  const problems = result.error.issues.map((issue) => ({ field: fieldOf(issue), message: messageOf(issue) }));
+  const [first = { field: 'body', message: 'is not what was expected' }, ...rest] = problems;
+  throw new InputError([first, ...rest]);
+}
+
+function fieldOf(issue: z.core.$ZodIssue): string {
+  const path = issue.code === 'unrecognized_keys' ? [...issue.path, ...issue.keys.slice(0, 1)] : issue.path;
+  const text = path.map((part) => (typeof part === 'number' ? `[${part}]` : `.${String(part)}`)).join('');
+  return text.replace(/^\./, '') || 'body';
+}
+
+function messageOf(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'unrecognized_keys':
+      return 'is not a field that is known here; check its spelling or leave it out';
+    case 'invalid_type':
+      return `must be ${article(issue.expected)}${issue.input === undefined ? '; it is missing' : ''}`;
+    case 'invalid_value':
+      return `must be one of ${issue.values.map((value) => `"${String(value)}"`).join(', ')}`;
+    case 'too_small':
+      return issue.origin === 'string'
+        ? 'must not be empty'
+        : `must be ${issue.inclusive ? 'at least' : 'more than'} ${String(issue.minimum)}`;
+    case 'too_big':
+      return `must be ${issue.inclusive ? 'at most' : 'less than'} ${String(issue.maximum)}`;
+    default:
+      return issue.message.charAt(0).toLowerCase() + issue.message.slice(1);
+  }
+}
+
+const article = (type: string) => (/^[aeiou]/.test(type) ? `an ${type}` : `a ${type}`);

@@ -1,0 +1,82 @@
+import { z } from 'zod';
+import { settings } from '../tables/common';
+import { actionClasses } from '../tables/causes';
+
+/** Body of POST /api/weigh and of `./trowel weigh`. */
+export const weighRequest = z.strictObject({
+  /** The gardener's word for the plant; leave it out to read a bed. */
+  plant: z.string().min(1).optional(),
+  setting: z.enum(settings).optional(),
+  month: z.number().int().min(1).max(12).optional(),
+  latitude: z.number().min(-90).max(90).optional(),
+  /** One free line. */
+  said: z.string().max(4000).optional(),
+  signs: z
+    .array(
+      z.strictObject({
+        say: z.string().min(1).optional(),
+        sign: z.string().min(1).optional(),
+        state: z.enum(['seen', 'absent']).optional(),
+        amount: z.number().min(0).optional(),
+      }),
+    )
+    .max(600)
+    .optional(),
+  bed: z
+    .strictObject({
+      weeds: z.array(z.string().min(1)).optional(),
+      soil: z
+        .strictObject({
+          ph: z.number().min(0).max(14).optional(),
+          /** mS/cm of drain water, poured through. */
+          ec: z.number().min(0).optional(),
+          /** Water hardness in mg/L as CaCO3. */
+          hardness: z.number().min(0).optional(),
+          said: z.string().optional(),
+        })
+        .optional(),
+      /** Cause ids this bed had before, with how often. */
+      history: z.array(z.strictObject({ cause: z.string(), times: z.number().int().min(0) })).optional(),
+    })
+    .optional(),
+  /** In the gardener's words: watering, fed, weather … */
+  care: z.record(z.string(), z.string()).optional(),
+  daysToHarvest: z.number().int().min(0).optional(),
+});
+export type WeighRequest = z.infer<typeof weighRequest>;
+
+const reasons = z.array(
+  z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), weight: z.number(), says: z.string() }),
+);
+
+export const weighResponse = z.object({
+  plant: z.string().optional(),
+  understood: z.array(
+    z.object({
+      say: z.string(),
+      sign: z.string(),
+      name: z.string(),
+      state: z.enum(['seen', 'absent']),
+      amount: z.number().optional(),
+    }),
+  ),
+  notUnderstood: z.array(z.string()),
+  causes: z.array(
+    z.object({ id: z.string(), name: z.string(), probability: z.number(), because: reasons, against: reasons }),
+  ),
+  conditions: z.array(z.object({ id: z.string(), name: z.string(), probability: z.number(), because: reasons })),
+  noneOfThese: z.number(),
+  depth: z.number(),
+  nextChecks: z.array(
+    z.object({ id: z.string(), name: z.string(), ask: z.string(), minutes: z.number(), why: z.string() }),
+  ),
+  action: z.object({ class: z.enum(actionClasses), why: z.string() }),
+  remedies: z.array(
+    z.object({ id: z.string(), name: z.string(), suggested: z.boolean(), why: z.string(), grade: z.string() }),
+  ),
+  leftOut: z.array(z.object({ id: z.string(), name: z.string(), why: z.string() })),
+  avoid: z.array(z.object({ what: z.string(), why: z.string() })),
+  notes: z.array(z.string()),
+  method: z.enum(['exact', 'sampled']),
+});
+export type WeighResponse = z.infer<typeof weighResponse>;

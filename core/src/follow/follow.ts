@@ -1,0 +1,150 @@
+import { addDays, daysBetween, type IsoDate } from '../plan/days';
+import type { Expectation, RemedyRow } from '../tables';
+import { changeOf, summarise, type ChangeResult, type Summary } from './change';
+
+export const verdicts = ['solved', 'on-the-way', 'too-early', 'no-change', 'worse', 'plant-harmed'] as const;
+export type Verdict = (typeof verdicts)[number];
+
+/** One look: counts one by one, on a day. */
+export interface Look {
+  readonly on: IsoDate;
+  readonly counts: readonly number[];
+}
+
+export interface FollowInput {
+  readonly remedy: Pick<RemedyRow, 'id' | 'expect' | 'recipe' | 'repeat'>;
+  readonly appliedOn: IsoDate;
+  /** How often it has been put on. */
+  readonly applications: number;
+  readonly before: Look;
+  readonly looks: readonly Look[];
+  readonly untreated?: { readonly before: readonly number[]; readonly after: readonly number[] };
+  /** Mean count below which it is no longer worth treating. */
+  readonly threshold: number;
+  /** Burn or wilt seen after the spray. */
+  readonly harmSeenOn?: IsoDate;
+  /** The strength in use, in the recipe's unit. */
+  readonly strength?: number;
+}
+
+export type NextMove =
+  | { readonly kind: 'end'; readonly lateLookOn: IsoDate }
+  | { readonly kind: 'look-again'; readonly on: IsoDate }
+  | { readonly kind: 'repeat'; readonly on: IsoDate }
+  | { readonly kind: 'step-up'; readonly to: string }
+  | { readonly kind: 'next-remedy' }
+  | { readonly kind: 'back-to-reading' }
+  | { readonly kind: 'stop-and-rinse' };
+
+export interface FollowResult {
+  readonly verdict: Verdict;
+  readonly day: number;
+  readonly before: Summary;
+  readonly now: Summary;
+  readonly change: ChangeResult;
+  /** True when fewer (or more) cannot be told from chance. */
+  readonly couldBeChance: boolean;
+  /** What this remedy should have done by this day, % fewer. */
+  readonly expected: { readonly low: number; readonly high: number } | undefined;
+  readonly next: readonly NextMove[];
+}
+
+/** Burn within this many days of a spray is laid at its door. */
+const harmDays = 3;
+/** Slow baits are not called failed before this day (8 weeks for the whole nest). */
+const baitPatienceDays = 28;
+
+/**
+ * Verdict from the counts, with their uncertainty, against what the remedy should have done by now,
+ * and the next moves, best first. @throws RangeError without any look after the application.
+ */
+export function follow(input: FollowInput): FollowResult {
+  const looks = [...input.looks].sort((a, b) => a.on.localeCompare(b.on));
+  const last = looks[looks.length - 1];
+  if (!last) throw new RangeError('there is no look after the application yet');
+  const day = daysBetween(input.appliedOn, last.on);
+  const change = changeOf(input.before.counts, last.counts, input.untreated);
+  const verdict = verdictOf(input, looks, day, change);
+  return {
+    verdict,
+    day,
+    before: summarise(input.before.counts),
+    now: summarise(last.counts),
+    change,
+    couldBeChance: change.kind === 'change' && change.low <= 0 && change.high >= 0,
+    expected: expectedBy(input.remedy.expect, day),
+    next: nextMoves(input, verdict, day, last.on),
+  };
+}
+
+function verdictOf(input: FollowInput, looks: readonly Look[], day: number, change: ChangeResult): Verdict {
+  const { expect } = input.remedy;
+  if (input.harmSeenOn && daysBetween(input.appliedOn, input.harmSeenOn) <= harmDays) return 'plant-harmed';
+  if (cleanTwice(looks, input.threshold, expect.twiceDaysApart)) return 'solved';
+  if (change.kind === 'cannot-tell') return 'too-early';
+  const risingIsGood = expect.riseUntilDay !== undefined && day <= expect.riseUntilDay;
+  if (risingIsGood) return 'too-early';
+  if (change.high < 0) return day < expect.days[0] ? 'too-early' : 'worse';
+  if (change.low > 0) return 'on-the-way';
+  const patience = expect.riseUntilDay === undefined ? expect.days[1] : Math.max(expect.days[1], baitPatienceDays);
+  return day < patience ? 'too-early' : 'no-change';
+}
+
+/** Below the threshold at the last look and at one enough days before it, with none above in between. */
+function cleanTwice(looks: readonly Look[], threshold: number, daysApart: number): boolean {
+  const last = looks[looks.length - 1];
+  if (!last || summarise(last.counts).mean >= threshold) return false;
+  const cleanRun: Look[] = [];
+  for (const look of [...looks].reverse()) {
+    if (summarise(look.counts).mean >= threshold) break;
+    cleanRun.push(look);
+  }
+  return cleanRun.some(({ on }) => daysBetween(on, last.on) >= daysApart);
+}
+
+/** The usual reduction, growing in a straight line from nothing to full over the days it needs. */
+function expectedBy({ reduction, days }: Expectation, day: number): FollowResult['expected'] {
+  if (day < days[0]) return undefined;
+  const share = days[1] === days[0] ? 1 : Math.min(1, 0.5 + (0.5 * (day - days[0])) / (days[1] - days[0]));
+  return { low: reduction[0] * share, high: reduction[1] };
+}
+
+function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: IsoDate): NextMove[] {
+  const { expect, repeat } = input.remedy;
+  const mayRepeat = repeat !== undefined && input.applications < repeat.most;
+  const repeatMove: NextMove[] = mayRepeat
+    ? [{ kind: 'repeat', on: laterOf(addDays(input.appliedOn, repeat.everyDays[0]), lastLook) }]
+    : [];
+  const nextLook: NextMove = { kind: 'look-again', on: addDays(lastLook, expect.twiceDaysApart) };
+  switch (verdict) {
+    case 'solved':
+      return [{ kind: 'end', lateLookOn: addDays(lastLook, expect.lateLookDays) }];
+    case 'on-the-way':
+      return [nextLook, ...repeatMove];
+    case 'too-early':
+      return [
+        day < expect.days[0] ? { kind: 'look-again', on: addDays(input.appliedOn, expect.days[0]) } : nextLook,
+        ...repeatMove,
+      ];
+    case 'no-change':
+      return [...stepUp(input), ...repeatMove, { kind: 'next-remedy' }, { kind: 'back-to-reading' }];
+    case 'worse':
+      return [{ kind: 'next-remedy' }, { kind: 'back-to-reading' }, ...stepUp(input)];
+    case 'plant-harmed':
+      return [{ kind: 'stop-and-rinse' }, { kind: 'next-remedy' }];
+    default:
+      return verdict satisfies never;
+  }
+}
+
+/** The next stronger rate that is still within the limit. */
+function stepUp({ remedy: { recipe }, strength }: FollowInput): NextMove[] {
+  if (!recipe || strength === undefined) return [];
+  const stronger = recipe.strengths.filter(({ value }) =>
+    recipe.kind === 'one-to-n' ? value < strength : value > strength,
+  );
+  const mildest = stronger.sort((a, b) => (recipe.kind === 'one-to-n' ? b.value - a.value : a.value - b.value))[0];
+  return mildest ? [{ kind: 'step-up', to: mildest.id }] : [];
+}
+
+const laterOf = (a: IsoDate, b: IsoDate) => (a > b ? a : b);

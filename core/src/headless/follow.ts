@@ -1,0 +1,76 @@
+import { followRequest, type FollowResponse } from '../contract/follow';
+import { inputError, parseInput } from '../contract/problem';
+import { follow, type FollowInput, type FollowResult, type NextMove } from '../follow';
+import type { IsoDate } from '../plan/days';
+import type { RemedyRow, Tables } from '../tables';
+import { moveSays, verdictSays } from '../wording';
+
+/**
+ * Judges a request as it comes from a file or over HTTP.
+ * @throws InputError naming the field, for input that does not fit.
+ */
+export function answerFollow(tables: Tables, body: unknown): FollowResponse {
+  const request = parseInput(followRequest, body);
+  const remedy = tables.remedies.find(({ id }) => id === request.remedy);
+  if (!remedy)
+    throw inputError(
+      'remedy',
+      `"${request.remedy}" is not known; known: ${tables.remedies.map(({ id }) => id).join(', ')}`,
+    );
+  const tooEarly = request.looks.findIndex(({ on }) => on < request.appliedOn);
+  if (tooEarly >= 0)
+    throw inputError(
+      `looks[${tooEarly}].on`,
+      `lies before the remedy was put on (${request.appliedOn}); put it under "before"`,
+    );
+  const input: FollowInput = {
+    remedy,
+    appliedOn: request.appliedOn,
+    applications: request.applications,
+    before: request.before,
+    looks: request.looks,
+    threshold: request.threshold ?? remedy.expect.clearBelow,
+    ...(request.untreated === undefined ? {} : { untreated: request.untreated }),
+    ...(request.harmSeenOn === undefined ? {} : { harmSeenOn: request.harmSeenOn }),
+    ...(request.strength === undefined ? {} : { strength: request.strength }),
+  };
+  const lastLook =
+    [...request.looks]
+      .map(({ on }) => on)
+      .sort()
+      .pop() ?? request.appliedOn;
+  return sayFollow(follow(input), remedy, lastLook);
+}
+
+/** A verdict in words. */
+export function sayFollow(result: FollowResult, remedy: RemedyRow, today: IsoDate): FollowResponse {
+  const { change } = result;
+  return {
+    verdict: result.verdict,
+    says: verdictSays(result, remedy),
+    day: result.day,
+    before: { mean: round(result.before.mean), n: result.before.n },
+    now: { mean: round(result.now.mean), n: result.now.n },
+    ...(change.kind === 'change'
+      ? {
+          change: {
+            reduction: round(change.reduction),
+            low: round(change.low),
+            high: round(change.high),
+            againstUntreated: change.againstUntreated,
+          },
+        }
+      : {}),
+    couldBeChance: result.couldBeChance,
+    ...(result.expected ? { expected: { low: round(result.expected.low), high: round(result.expected.high) } } : {}),
+    next: result.next.map((move) => ({ kind: move.kind, ...dateOf(move), says: moveSays(move, today) })),
+  };
+}
+
+function dateOf(move: NextMove): { on?: string; to?: string } {
+  if (move.kind === 'end') return { on: move.lateLookOn };
+  if (move.kind === 'look-again' || move.kind === 'repeat') return { on: move.on };
+  return move.kind === 'step-up' ? { to: move.to } : {};
+}
+
+const round = (value: number) => Number(value.toFixed(1));

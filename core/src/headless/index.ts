@@ -1,0 +1,4 @@
+export * from './weigh';
+export * from './mix';
+export * from './plan';
+export * from './follow';

@@ -1,0 +1,91 @@
+import { planRequest, type PlanResponse } from '../contract/plan';
+import { inputError, parseInput } from '../contract/problem';
+import { schedule, type DayWeather, type IsoDate, type Place, type Plan } from '../plan';
+import { rowById, type RemedyRow, type Tables } from '../tables';
+import { hindranceSays, whyThen } from '../wording';
+
+/** Weather for so many days from a day on, for requests that bring none. */
+export type WeatherSource = (at: Place, from: IsoDate, days: number) => readonly DayWeather[];
+
+/**
+ * Plans a request as it comes from a file or over HTTP.
+ * @throws InputError naming the field, for input that does not fit.
+ */
+export function answerPlan(tables: Tables, body: unknown, weatherFor: WeatherSource): PlanResponse {
+  const request = parseInput(planRequest, body);
+  const remedyOf = (id: string, field: string): RemedyRow => {
+    const row = tables.remedies.find((candidate) => candidate.id === id);
+    if (!row)
+      throw inputError(field, `"${id}" is not known; known: ${tables.remedies.map((remedy) => remedy.id).join(', ')}`);
+    return row;
+  };
+  const ids = new Set<string>();
+  const jobs = request.jobs.map((job, index) => {
+    if (ids.has(job.id)) throw inputError(`jobs[${index}].id`, `"${job.id}" stands twice; every job needs its own`);
+    ids.add(job.id);
+    const remedy = remedyOf(job.remedy, `jobs[${index}].remedy`);
+    for (const { step } of job.done)
+      if (!remedy.steps.some(({ id }) => id === step))
+        throw inputError(
+          `jobs[${index}].done`,
+          `"${step}" is not a step of ${remedy.id}; its steps: ${remedy.steps.map(({ id }) => id).join(', ')}`,
+        );
+    return { ...job, remedy, chosenOn: job.chosenOn ?? request.today };
+  });
+  const plan = schedule({
+    today: request.today,
+    hourNow: request.hourNow,
+    horizonDays: request.days,
+    at: request.at,
+    weather: request.weather ?? weatherFor(request.at, request.today, Math.min(request.days, 14)),
+    jobs,
+    recent: request.recent.map(({ place, remedy, on }, index) => ({
+      place,
+      on,
+      remedy: remedyOf(remedy, `recent[${index}].remedy`),
+    })),
+    keepApart: tables.keepApart,
+    daysAway: request.daysAway,
+    usualHour: request.usualHour,
+    previous: request.previous,
+  });
+  return sayPlan(tables, plan, request.today);
+}
+
+/** A plan in words. */
+export function sayPlan(tables: Tables, plan: Plan, today: IsoDate): PlanResponse {
+  return {
+    steps: plan.steps.map((item) => ({
+      job: item.job,
+      place: item.place,
+      remedy: item.remedy,
+      remedyName: rowById(tables.remedies, item.remedy, 'remedies').name,
+      step: item.step.id,
+      phase: item.step.phase,
+      does: item.step.does,
+      date: item.date,
+      hour: item.hour,
+      minutes: item.step.minutes,
+      why: item.step.why,
+      whyThen: whyThen(item, today),
+      sureness: Number(item.sureness.toFixed(2)),
+    })),
+    unplaced: plan.unplaced.map(({ job, remedy, step, passedOver }) => ({
+      job,
+      remedy,
+      step: step.id,
+      does: step.does,
+      why:
+        passedOver.length > 0
+          ? `No day suits: ${[...new Set(passedOver.map(({ because }) => hindranceSays(because)))].join(', ')}.`
+          : 'It waits for a step that has no day yet.',
+    })),
+    moved: plan.moved.map(({ job, step, from, to, because }) => ({
+      job,
+      step,
+      from,
+      to,
+      why: because === undefined ? 'the step before it moved' : hindranceSays(because),
+    })),
+  };
+}

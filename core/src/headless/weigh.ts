@@ -1,0 +1,204 @@
+import { chooseRemedies } from '../choose';
+import { inputError, parseInput } from '../contract/problem';
+import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
+import { evidenceFromSoil, plantNamed, readLine, type Understood } from '../read';
+import { rowById, type SignRow, type Tables } from '../tables';
+import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
+import { actionSentence, contributionWords, leftOutWords, listWords, lowerFirst } from '../wording';
+
+/** Causes and conditions below this are left off the answer. */
+const worthListing = 0.02;
+
+/**
+ * Weighs a request as it comes from a file or over HTTP.
+ * @throws InputError naming the field, for input that does not fit.
+ */
+export function answerWeigh(tables: Tables, body: unknown): WeighResponse {
+  const request = parseInput(weighRequest, body);
+  const { understood, notUnderstood, situation, plantName } = situationOf(tables, request);
+  const weighing = weigh(tables, situation);
+  const choice = chooseRemedies(tables, weighing, {
+    ...(situation.plant === undefined ? {} : { plant: situation.plant }),
+    ...(situation.setting === undefined ? {} : { setting: situation.setting }),
+    ...(request.daysToHarvest === undefined ? {} : { daysToHarvest: request.daysToHarvest }),
+  });
+  const signOf = (id: string) => rowById(tables.signs, id, 'signs');
+  const reasons = (list: readonly Contribution[]) =>
+    list.map((item) => ({
+      sign: item.sign,
+      state: item.state,
+      weight: round(item.weight, 2),
+      says: contributionWords(item, signOf(item.sign)),
+    }));
+  return {
+    ...(plantName === undefined ? {} : { plant: plantName }),
+    understood: understood.map((item) => ({ ...item, name: signOf(item.sign).name })),
+    notUnderstood,
+    causes: weighing.causes
+      .filter(({ probability }) => probability >= worthListing)
+      .map(({ id, row, probability, because, against }) => ({
+        id,
+        name: row.name,
+        probability: round(probability, 3),
+        because: reasons(because),
+        against: reasons(against),
+      })),
+    conditions: weighing.conditions
+      .filter(({ probability }) => probability >= worthListing)
+      .map(({ id, row, probability, because }) => ({
+        id,
+        name: row.name,
+        probability: round(probability, 3),
+        because: reasons(because),
+      })),
+    noneOfThese: round(weighing.noneOfThese, 3),
+    depth: round(weighing.depth, 2),
+    nextChecks: weighing.nextChecks.slice(0, 4).map(({ id, minutes, settles }) => {
+      const check = rowById(tables.checks, id, 'checks');
+      const about = settles.map((cause) => lowerFirst(rowById(tables.causes, cause, 'causes').name));
+      return {
+        id,
+        name: check.name,
+        ask: check.ask,
+        minutes,
+        why: about.length > 0 ? `It would move ${listWords(about)} most.` : `It settles ${check.settles}.`,
+      };
+    }),
+    action: { class: weighing.action.class, why: actionSentence(tables, weighing) },
+    remedies: choice.ranked.map(({ id, row, suggested, helps }) => ({
+      id,
+      name: row.name,
+      suggested,
+      why: helpWords(tables, helps),
+      grade: row.grade,
+    })),
+    leftOut: choice.leftOut.map(({ id, row, reason }) => ({ id, name: row.name, why: leftOutWords(tables, reason) })),
+    avoid: avoidNotes(weighing),
+    notes: notesFor(tables, weighing),
+    method: weighing.method,
+  };
+}
+
+/** What would do harm or waste effort under this reading. */
+export function avoidNotes({ causes, conditions }: Weighing): { what: string; why: string }[] {
+  const notes = [
+    ...causes.filter(({ probability }) => probability >= 0.3).flatMap(({ row }) => row.avoid),
+    ...conditions.filter(({ probability }) => probability >= 0.5).flatMap(({ row }) => row.avoid),
+  ];
+  const seen = new Set<string>();
+  return notes.filter(({ what }) => !seen.has(what) && seen.add(what)).map(({ what, why }) => ({ what, why }));
+}
+
+const helpWords = (tables: Tables, helps: readonly { of: string; why: string }[]) =>
+  helps
+    .slice(0, 2)
+    .map(
+      ({ of, why }) =>
+        `for ${lowerFirst([...tables.causes, ...tables.conditions].find(({ id }) => id === of)?.name ?? of)}: ${why}`,
+    )
+    .join('; ');
+
+function notesFor(tables: Tables, weighing: Weighing): string[] {
+  const nameOf = (id: string) => rowById(tables.signs, id, 'signs').name;
+  return [
+    ...weighing.contradictions.map(([a, b]) => `“${nameOf(a)}” and “${nameOf(b)}” cannot both be so: look again.`),
+    ...weighing.covered.map(
+      ({ sign }) => `“${nameOf(sign)}” is already said by a more exact sign and was not counted twice.`,
+    ),
+    ...(weighing.method === 'sampled'
+      ? [
+          `Too much at once to weigh exactly: chances are good to ± ${(200 * weighing.standardError).toFixed(0)} in a hundred.`,
+        ]
+      : []),
+  ];
+}
+
+interface Gathered {
+  readonly understood: readonly Understood[];
+  readonly notUnderstood: string[];
+  readonly situation: Situation;
+  readonly plantName?: string;
+}
+
+/** Everything said, tapped and measured, as one situation. @throws InputError for a sign both seen and absent. */
+export function situationOf(tables: Tables, request: WeighRequest): Gathered {
+  const notUnderstood: string[] = [];
+  const understood: Understood[] = [];
+  const line = request.said === undefined ? undefined : readLine(tables, request.said);
+  if (line) {
+    understood.push(...line.understood);
+    notUnderstood.push(...line.notUnderstood);
+  }
+  (request.signs ?? []).forEach((item, index) => addSign(tables, item, index, understood, notUnderstood));
+
+  const named = request.plant === undefined ? line?.plant : plantNamed(tables, request.plant);
+  if (request.plant !== undefined && named === undefined) notUnderstood.push(`plant: ${request.plant}`);
+  const plant = named === undefined ? undefined : rowById(tables.plants, named, 'plants');
+
+  const phrases = [
+    ...(request.bed?.weeds ?? []),
+    ...Object.entries(request.care ?? {}).map(([what, how]) =>
+      what === 'fed' || what === 'watering' ? `${what} ${how}` : how,
+    ),
+    ...(request.bed?.soil?.said === undefined ? [] : [request.bed.soil.said]),
+  ];
+  for (const phrase of phrases) {
+    const read = readLine(tables, phrase);
+    understood.push(...read.understood);
+    notUnderstood.push(...(read.understood.length === 0 ? [phrase] : read.notUnderstood));
+  }
+  const measured = evidenceFromSoil(request.bed?.soil ?? {}, plant);
+  const evidence = merged(tables, [...understood, ...measured]);
+  return {
+    understood,
+    notUnderstood: [...new Set(notUnderstood)],
+    situation: {
+      evidence,
+      ...(plant === undefined ? {} : { plant: plant.id }),
+      ...(request.setting === undefined ? {} : { setting: request.setting }),
+      ...(request.month === undefined ? {} : { month: request.month }),
+      ...(request.latitude === undefined ? {} : { latitude: request.latitude }),
+      ...(request.bed?.history === undefined ? {} : { history: request.bed.history }),
+    },
+    ...(plant === undefined ? {} : { plantName: plant.name }),
+  };
+}
+
+type SignItem = NonNullable<WeighRequest['signs']>[number];
+
+function addSign(
+  tables: Tables,
+  { say, sign, state, amount }: SignItem,
+  index: number,
+  understood: Understood[],
+  notUnderstood: string[],
+): void {
+  const counted = amount === undefined ? {} : { amount };
+  if (sign !== undefined) {
+    const row: SignRow | undefined = tables.signs.find(({ id }) => id === sign);
+    if (row) understood.push({ say: say ?? row.name, sign: row.id, state: state ?? 'seen', ...counted });
+    else notUnderstood.push(sign);
+    return;
+  }
+  if (say === undefined) throw inputError(`signs[${index}]`, 'needs either "say" (words) or "sign" (an id)');
+  const read = readLine(tables, say);
+  for (const item of read.understood)
+    understood.push({ ...item, say, ...(state === undefined ? {} : { state }), ...counted });
+  notUnderstood.push(...(read.understood.length === 0 ? [say] : read.notUnderstood));
+}
+
+function merged(tables: Tables, items: readonly Evidence[]): Evidence[] {
+  const bySign = new Map<string, Evidence>();
+  for (const { sign, state, amount } of items) {
+    const known = bySign.get(sign);
+    if (known && known.state !== state)
+      throw inputError(
+        'signs',
+        `"${rowById(tables.signs, sign, 'signs').name}" is said to be both seen and absent; keep one`,
+      );
+    bySign.set(sign, { sign, state, ...(amount === undefined ? (known ?? {}) : { amount }) });
+  }
+  return [...bySign.values()];
+}
+
+const round = (value: number, digits: number) => Number(value.toFixed(digits));

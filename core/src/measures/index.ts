@@ -1,0 +1,4 @@
+export * from './quantities';
+export * from './systems';
+export * from './household';
+export * from './format';

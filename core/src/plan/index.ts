@@ -1,0 +1,5 @@
+export * from './days';
+export * from './sun';
+export * from './weather';
+export * from './windows';
+export * from './schedule';

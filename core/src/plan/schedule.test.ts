@@ -1,0 +1,257 @@
+import fc from 'fast-check';
+import type { KeepApartRow, RemedyRow, StepSpec } from '../tables';
+import { addDays, daysBetween } from './days';
+import { schedule, type Job, type PlanProblem } from './schedule';
+import { sunHours } from './sun';
+import type { DayWeather, HourWeather } from './weather';
+import { hindrances } from './windows';
+
+const at = { latitude: 52, longitude: -4, timeZone: 'UTC' };
+const fine: HourWeather = { temperature: 16, rain: 0, wind: 8, cloud: 0.7 };
+const today = '2026-06-10';
+
+const days = (count: number, hour: (day: number, hour: number) => HourWeather = () => fine): DayWeather[] =>
+  Array.from({ length: count }, (_, day) => ({
+    date: addDays(today, day),
+    hours: Array.from({ length: 24 }, (__, at24) => hour(day, at24)),
+  }));
+
+const step = (row: Partial<StepSpec> & { id: string }): StepSpec => ({
+  phase: 'apply',
+  does: row.id,
+  why: 'because',
+  gap: [0, 2],
+  minutes: 5,
+  window: { part: 'any' },
+  ...row,
+});
+
+const remedy = (id: string, steps: StepSpec[], classes: string[] = []): RemedyRow =>
+  ({ id, name: id, classes, steps }) as unknown as RemedyRow;
+
+const spray = remedy(
+  'spray',
+  [
+    step({ id: 'count', phase: 'before' }),
+    step({
+      id: 'spray',
+      after: 'count',
+      applies: true,
+      window: { part: 'evening', sun: 'avoid', dryAfter: 2, windBelow: 15, between: [5, 30] },
+    }),
+    step({ id: 'look', phase: 'look', after: 'spray', gap: [2, 2] }),
+  ],
+  ['soap'],
+);
+const living = remedy('living', [step({ id: 'pour', applies: true, window: { part: 'evening' } })], ['living']);
+
+const job = (row: Partial<Job> & { id: string; remedy: RemedyRow }): Job => ({
+  place: 'Long Bed',
+  chosenOn: today,
+  done: [],
+  skipped: [],
+  ...row,
+});
+const problem = (row: Partial<PlanProblem>): PlanProblem => ({
+  today,
+  hourNow: 9,
+  horizonDays: 40,
+  at,
+  weather: days(14),
+  jobs: [],
+  recent: [],
+  keepApart: [],
+  ...row,
+});
+const apart: KeepApartRow = {
+  id: 'k',
+  a: 'soap',
+  b: 'living',
+  days: 3,
+  why: 'soap kills what is alive',
+  scope: 'plant',
+  source: 'extension',
+  grade: 'guideline',
+};
+
+const dateOf = (plan: ReturnType<typeof schedule>, id: string) => plan.steps.find((item) => item.step.id === id)?.date;
+
+describe('sun', () => {
+  test('at 52° N on 21 June the sun rises before four and sets after eight, UTC', () => {
+    const sun = sunHours('2026-06-21', { latitude: 52, longitude: 0, timeZone: 'UTC' });
+    expect(Math.abs(sun.rise - 3.68)).toBeLessThan(0.1);
+    expect(Math.abs(sun.set - 20.4)).toBeLessThan(0.1);
+  });
+  test('the clock is that of the garden', () => {
+    const there = sunHours('2026-06-21', { latitude: 52, longitude: 0, timeZone: 'Etc/GMT-2' });
+    expect(Math.abs(there.rise - 5.68)).toBeLessThan(0.1);
+  });
+  test('far north it may not set', () =>
+    expect(sunHours('2026-06-21', { latitude: 75, longitude: 0, timeZone: 'UTC' }).kind).toBe('never-sets'));
+});
+
+describe('the plan', () => {
+  test('lays a chain in order, spraying in the evening and looking two days later', () => {
+    const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: spray })] }));
+    expect(plan.steps.map(({ step: { id }, date }) => [id, daysBetween(today, date)])).toEqual([
+      ['count', 0],
+      ['spray', 0],
+      ['look', 2],
+    ]);
+    expect(plan.steps[1]?.hour).toBeGreaterThanOrEqual(18);
+  });
+
+  test('a wet or windy evening is passed over, and said', () => {
+    const weather = days(14, (day) => (day === 0 ? { ...fine, rain: 1 } : day === 1 ? { ...fine, wind: 30 } : fine));
+    const plan = schedule(problem({ weather, jobs: [job({ id: 'a', remedy: spray })] }));
+    expect(dateOf(plan, 'spray')).toBe(addDays(today, 2));
+    expect(plan.steps.find((item) => item.step.id === 'spray')?.passedOver.map(({ because }) => because)).toEqual([
+      'rain',
+      'wind',
+    ]);
+  });
+
+  test('rain within two hours after is too soon', () => {
+    const weather = days(14, (day, hour) => (day === 0 && hour === 22 ? { ...fine, rain: 2 } : fine));
+    const sprayed = schedule(problem({ weather, jobs: [job({ id: 'a', remedy: spray })] })).steps.find(
+      (item) => item.step.id === 'spray',
+    );
+    expect(sprayed?.date === today ? (sprayed.hour ?? 99) < 20 : true).toBe(true);
+  });
+
+  test('what must not meet is kept apart within a place, not between places', () => {
+    const both = (place: string) =>
+      schedule(
+        problem({
+          keepApart: [apart],
+          jobs: [job({ id: 'a', remedy: spray }), job({ id: 'b', remedy: living, place })],
+        }),
+      );
+    const near = both('Long Bed');
+    expect(Math.abs(daysBetween(dateOf(near, 'spray') ?? '', dateOf(near, 'pour') ?? ''))).toBeGreaterThanOrEqual(3);
+    const far = both('Gate Bed');
+    expect(dateOf(far, 'pour')).toBe(dateOf(far, 'spray'));
+  });
+
+  test('what was put on last week counts too', () => {
+    const plan = schedule(
+      problem({
+        keepApart: [apart],
+        recent: [{ place: 'Long Bed', remedy: spray, on: addDays(today, -1) }],
+        jobs: [job({ id: 'b', remedy: living })],
+      }),
+    );
+    expect(dateOf(plan, 'pour')).toBe(addDays(today, 2));
+  });
+
+  test('steps done are not planned again, and the next counts from the day they were done', () => {
+    const plan = schedule(
+      problem({
+        jobs: [
+          job({
+            id: 'a',
+            remedy: spray,
+            chosenOn: addDays(today, -3),
+            done: [
+              { step: 'count', on: addDays(today, -2) },
+              { step: 'spray', on: addDays(today, -1) },
+            ],
+          }),
+        ],
+      }),
+    );
+    expect(plan.steps.map(({ step: { id }, date }) => [id, daysBetween(today, date)])).toEqual([['look', 1]]);
+  });
+
+  test('when nothing suits it says so and names what comes after', () => {
+    const weather = days(40, () => ({ ...fine, wind: 40 }));
+    const plan = schedule(problem({ weather, jobs: [job({ id: 'a', remedy: spray })] }));
+    expect(plan.unplaced.map(({ step: { id } }) => id)).toEqual(['spray', 'look']);
+    expect(plan.unplaced[0]?.passedOver.length).toBeGreaterThan(5);
+  });
+
+  test('changed weather moves only what must move, and says from where to where', () => {
+    const jobs = [job({ id: 'a', remedy: spray }), job({ id: 'b', remedy: living, place: 'Gate Bed' })];
+    const first = schedule(problem({ jobs }));
+    const previous = first.steps.map((item) => ({
+      job: item.job,
+      step: item.step.id,
+      date: item.date,
+      hour: item.hour,
+    }));
+    const weather = days(14, (day) => (day === 0 ? { ...fine, wind: 25 } : fine));
+    const second = schedule(problem({ jobs, weather, previous }));
+    expect(second.moved.map(({ step: id, because }) => [id, because])).toEqual([
+      ['spray', 'wind'],
+      ['look', undefined],
+    ]);
+    expect(dateOf(second, 'pour')).toBe(dateOf(first, 'pour'));
+  });
+
+  test('where wet nights feed a disease, sprays move to the morning', () => {
+    const plan = schedule(problem({ hourNow: 5, jobs: [job({ id: 'a', remedy: spray, keepLeavesDryAtNight: true })] }));
+    expect(plan.steps.find((item) => item.step.id === 'spray')?.hour).toBeLessThan(11);
+  });
+
+  test('whatever the weather and the jobs, no gap, window or keep-apart is broken (random, seed 5)', () => {
+    const hour = fc.record({
+      temperature: fc.integer({ min: -5, max: 36 }),
+      rain: fc.constantFrom(0, 0, 0, 0.1, 1),
+      wind: fc.integer({ min: 0, max: 35 }),
+      cloud: fc.constantFrom(0.1, 0.7, 1),
+    });
+    const weatherOf = fc.array(fc.array(hour, { minLength: 24, maxLength: 24 }), { minLength: 12, maxLength: 12 });
+    const places = fc.array(fc.tuple(fc.constantFrom('A', 'B'), fc.constantFrom(spray, living)), {
+      minLength: 1,
+      maxLength: 5,
+    });
+    fc.assert(
+      fc.property(weatherOf, places, (hours, picked) => {
+        const weather = hours.map((list, day) => ({ date: addDays(today, day), hours: list }));
+        const jobs = picked.map(([place, row], index) => job({ id: String(index), remedy: row, place }));
+        const plan = schedule(problem({ weather, jobs, keepApart: [apart] }));
+        expect(plan.steps.length + plan.unplaced.length).toBe(
+          jobs.reduce((sum, { remedy: row }) => sum + row.steps.length, 0),
+        );
+        for (const item of plan.steps) {
+          expect(
+            hindrances(
+              item.step.window,
+              { first: today, days: weather },
+              sunHours(item.date, at),
+              item.date,
+              item.hour,
+            ),
+          ).toEqual([]);
+          const before = plan.steps.find((other) => other.job === item.job && other.step.id === item.step.after);
+          if (before) expect(daysBetween(before.date, item.date)).toBeGreaterThanOrEqual(item.step.gap[0]);
+          for (const other of plan.steps)
+            if (item.step.applies && other.step.applies && item.place === other.place && item.remedy !== other.remedy)
+              expect(Math.abs(daysBetween(item.date, other.date))).toBeGreaterThanOrEqual(3);
+        }
+      }),
+      { seed: 5, numRuns: 150 },
+    );
+  });
+
+  test('a step stands on the very first day that would do (brute force over days and hours, seed 6)', () => {
+    const wet = fc.array(fc.array(fc.boolean(), { minLength: 24, maxLength: 24 }), { minLength: 10, maxLength: 10 });
+    fc.assert(
+      fc.property(wet, (rain) => {
+        const weather = days(10, (day, hour) => ({ ...fine, rain: rain[day]?.[hour] ? 1 : 0 }));
+        const only = remedy('r', [
+          step({ id: 's', applies: true, gap: [0, 9], window: { part: 'evening', dryAfter: 1 } }),
+        ]);
+        const found = schedule(problem({ weather, hourNow: 0, jobs: [job({ id: 'a', remedy: only })] })).steps[0]?.date;
+        const sky = { first: today, days: weather };
+        const expected = weather.find(({ date }) =>
+          Array.from({ length: 24 }, (_, hour) => hour).some(
+            (hour) => hindrances({ part: 'evening', dryAfter: 1 }, sky, sunHours(date, at), date, hour).length === 0,
+          ),
+        )?.date;
+        if (expected !== undefined) expect(found).toBe(expected);
+      }),
+      { seed: 6, numRuns: 100 },
+    );
+  });
+});

@@ -1,0 +1,69 @@
+import type { WindowSpec } from '../tables';
+import { daysBetween, type IsoDate } from './days';
+import type { SunHours } from './sun';
+import type { DayWeather, HourWeather } from './weather';
+
+/** Why an hour will not do. */
+export type Hindrance =
+  'dark' | 'rain' | 'rain-after' | 'wet-before' | 'wind' | 'hot' | 'cold' | 'sun' | 'dull' | 'wrong-part';
+
+/** The days of weather, addressed by hour across midnight. */
+export interface Sky {
+  readonly first: IsoDate;
+  readonly days: readonly DayWeather[];
+}
+
+/** Rain at or above this in an hour counts as wet (mm). */
+const wetFrom = 0.2;
+/** Sun counts as sun under less cloud than this, and is strong only well after sunrise and before sunset. */
+const sunnyBelow = 0.6;
+
+export function hourAt({ first, days }: Sky, date: IsoDate, hour: number): HourWeather | undefined {
+  const shift = Math.floor(hour / 24);
+  return days[daysBetween(first, date) + shift]?.hours[((hour % 24) + 24) % 24];
+}
+
+/**
+ * Everything that speaks against starting a kind of work at an hour; empty when the hour suits.
+ * Beyond the forecast nothing is known, so only the part of day is judged.
+ */
+export function hindrances(window: WindowSpec, sky: Sky, sun: SunHours, date: IsoDate, hour: number): Hindrance[] {
+  const found: Hindrance[] = [];
+  if (!inPart(window.part, hour, sun)) found.push('wrong-part');
+  const now = hourAt(sky, date, hour);
+  if (!now) return found;
+  if (window.windBelow !== undefined && now.wind >= window.windBelow) found.push('wind');
+  if (window.between && now.temperature < window.between[0]) found.push('cold');
+  if (window.between && now.temperature > window.between[1]) found.push('hot');
+  if ((window.dryAfter !== undefined || window.dryBefore !== undefined) && now.rain >= wetFrom) found.push('rain');
+  for (let after = 1; after <= (window.dryAfter ?? 0); after += 1)
+    if ((hourAt(sky, date, hour + after)?.rain ?? 0) >= wetFrom) {
+      found.push('rain-after');
+      break;
+    }
+  for (let before = 1; before <= (window.dryBefore ?? 0); before += 1)
+    if ((hourAt(sky, date, hour - before)?.rain ?? 0) >= wetFrom) {
+      found.push('wet-before');
+      break;
+    }
+  const strongSun = now.cloud < sunnyBelow && hour >= sun.rise + 2 && hour < sun.set - 2;
+  if (window.sun === 'avoid' && strongSun) found.push('sun');
+  if (window.sun === 'needed' && now.cloud >= 0.85) found.push('dull');
+  return found;
+}
+
+/** Morning: from sunrise to three and a half hours after. Evening: from two hours before sunset to dusk. */
+function inPart(part: WindowSpec['part'], hour: number, { rise, set, dusk }: SunHours): boolean {
+  switch (part) {
+    case 'any':
+      return hour >= 7 && hour <= 21;
+    case 'day':
+      return hour >= Math.max(7, Math.ceil(rise)) && hour < Math.min(20, Math.floor(set) + 1);
+    case 'morning':
+      return hour >= Math.max(6, Math.floor(rise)) && hour <= Math.max(rise + 3.5, 10);
+    case 'evening':
+      return hour >= Math.floor(set - 2) && hour <= Math.min(21.5, Math.max(dusk, Math.floor(set)));
+    default:
+      return part satisfies never;
+  }
+}

@@ -1,0 +1,3 @@
+export * from './read';
+export { lexiconOf } from './words';
+export * from './facts';

@@ -1,0 +1,85 @@
+import type { CauseId, ConditionId, PlantGroupId, PlantId, PriorSpec, RemedyId, SignId, Sourced } from './common';
+
+/** What a gardener can decide to do about a reading. */
+export const actionClasses = [
+  'treat-now',
+  'mend-care-first',
+  'watch',
+  'leave',
+  'remove',
+  'ask-expert',
+  'report',
+] as const;
+export type ActionClass = (typeof actionClasses)[number];
+
+export const causeKinds = ['pest', 'disease', 'shortage', 'excess', 'care', 'weather', 'helper', 'normal'] as const;
+export type CauseKind = (typeof causeKinds)[number];
+
+/** Cause or condition → sign: the chance (0…1) that the link by itself makes the sign visible. */
+export interface SignLink {
+  readonly sign: SignId;
+  readonly strength: number;
+  /** Why, as the end of a sentence; shown in explanations. */
+  readonly why: string;
+}
+
+/** Factor on the odds of the child when the parent holds, and why. */
+export interface OddsLink<Parent extends string> {
+  readonly from: Parent;
+  readonly odds: number;
+  readonly why: string;
+}
+
+/** When to act: a count at a sign, in that sign's unit. The gardener may set another. */
+export interface Threshold {
+  readonly sign: SignId;
+  readonly actAbove: number;
+  readonly says: string;
+}
+
+/** Something that would do harm or waste effort if this reading is right. */
+export interface AvoidNote {
+  readonly what: string;
+  readonly why: string;
+  /** The remedies this speaks against, left out of the choice while the reading stands. */
+  readonly remedies?: readonly RemedyId[];
+}
+
+export interface CauseRow extends Sourced {
+  readonly id: CauseId;
+  readonly name: string;
+  readonly kind: CauseKind;
+  /** Two or three plain sentences. */
+  readonly plain: string;
+  readonly prior: PriorSpec;
+  /** Plants or plant groups it is found on; none given means any plant. */
+  readonly hosts?: readonly (PlantId | PlantGroupId)[];
+  /** Factor on the odds on other plants (default 0.02). */
+  readonly elsewhere?: number;
+  readonly conditions: readonly OddsLink<ConditionId>[];
+  readonly causes: readonly OddsLink<CauseId>[];
+  readonly signs: readonly SignLink[];
+  /** What is right to do at a level that matters. */
+  readonly act: ActionClass;
+  /** What is right below the threshold. */
+  readonly actBelow?: ActionClass;
+  readonly threshold?: Threshold;
+  /** Helpers that, where they are at work, make waiting right unless it is far above the threshold. */
+  readonly sparedBy?: readonly CauseId[];
+  /** What a wrong answer costs, against an ordinary garden problem = 1. */
+  readonly weight: number;
+  readonly avoid: readonly AvoidNote[];
+}
+
+export interface ConditionRow extends Sourced {
+  readonly id: ConditionId;
+  readonly name: string;
+  readonly plain: string;
+  readonly about: 'soil' | 'water' | 'feeding' | 'air' | 'weather';
+  readonly prior: PriorSpec;
+  readonly signs: readonly SignLink[];
+  readonly avoid: readonly AvoidNote[];
+}
+
+/** What it costs (0…1) to do `chosen` when `right` was right. */
+export type RegretTable = Readonly<Record<ActionClass, Readonly<Record<ActionClass, number>>>>;

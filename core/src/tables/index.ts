@@ -1,0 +1,39 @@
+import type { CauseRow, ConditionRow, RegretTable } from './causes';
+import type { CheckRow } from './checks';
+import type { PlantRow } from './plants';
+import type { IngredientRow, KeepApartRow, RemedyRow, SafetyRule } from './remedies';
+import type { ConceptRow, SignRow } from './signs';
+
+export * from './common';
+export * from './signs';
+export * from './causes';
+export * from './plants';
+export * from './checks';
+export * from './remedies';
+export * from './integrity';
+
+/** All the knowledge the core works on, as arguments: a test passes three rows, the product the whole. */
+export interface Tables {
+  readonly plants: readonly PlantRow[];
+  readonly conditions: readonly ConditionRow[];
+  readonly causes: readonly CauseRow[];
+  readonly signs: readonly SignRow[];
+  readonly concepts: readonly ConceptRow[];
+  readonly checks: readonly CheckRow[];
+  readonly remedies: readonly RemedyRow[];
+  readonly ingredients: readonly IngredientRow[];
+  readonly keepApart: readonly KeepApartRow[];
+  readonly safetyRules: readonly SafetyRule[];
+  readonly regret: RegretTable;
+}
+
+/** The row with that id. @throws Error naming the table and the id when there is none. */
+export function rowById<Row extends { readonly id: string }>(
+  table: readonly Row[],
+  id: string,
+  tableName: string,
+): Row {
+  const row = table.find((candidate) => candidate.id === id);
+  if (!row) throw new Error(`${tableName} has no row "${id}"`);
+  return row;
+}

@@ -1,0 +1,148 @@
+import { actionClasses } from './causes';
+import type { Tables } from './index';
+import type { RecipeSpec, RemedyRow } from './remedies';
+
+/**
+ * Everything that is wrong with a set of tables, one plain line each; empty when all is well. Every id
+ * referred to must exist, every sign be drawn and sayable, every number lie in its range, and every
+ * remedy carry what a gardener must be told.
+ */
+export function integrityProblems(tables: Tables): string[] {
+  const problems: string[] = [];
+  const ids = Object.fromEntries(
+    (
+      [
+        'plants',
+        'conditions',
+        'causes',
+        'signs',
+        'concepts',
+        'checks',
+        'remedies',
+        'ingredients',
+        'keepApart',
+        'safetyRules',
+      ] as const
+    ).map((table) => [table, new Set(tables[table].map(({ id }) => id))]),
+  ) as Record<Exclude<keyof Tables, 'regret'>, Set<string>>;
+  const groups = new Set(tables.plants.flatMap((plant) => plant.groups));
+  const need = (ok: boolean, problem: string) => ok || problems.push(problem);
+  const refers = (table: keyof typeof ids, id: string, from: string) =>
+    need(ids[table].has(id), `${from} refers to ${table} "${id}", which is not there`);
+  const chance = (value: number, what: string) =>
+    need(value > 0 && value < 1, `${what} is ${value}; it must lie between 0 and 1`);
+  const host = (id: string, from: string) =>
+    need(ids.plants.has(id) || groups.has(id), `${from} names the plant or group "${id}", which no plant has`);
+
+  for (const [table, seen] of Object.entries(ids)) {
+    const rows = tables[table as keyof typeof ids];
+    need(rows.length === seen.size, `${table} has an id twice`);
+    need(rows.length > 0, `${table} is empty`);
+  }
+  for (const sign of tables.signs) {
+    chance(sign.background, `background of sign "${sign.id}"`);
+    need(sign.plain.length > 10, `sign "${sign.id}" has no plain words`);
+    need(sign.says.length > 0, `sign "${sign.id}" cannot be said`);
+    need(sign.plate.marks.length > 0 || sign.plate.tint !== undefined, `sign "${sign.id}" has an empty plate`);
+    for (const set of sign.says) for (const concept of set.split(' ')) refers('concepts', concept, `sign "${sign.id}"`);
+    for (const other of [...(sign.excludes ?? []), ...(sign.covers ?? [])]) refers('signs', other, `sign "${sign.id}"`);
+  }
+  for (const row of [...tables.causes, ...tables.conditions]) {
+    chance(row.prior.base, `prior of "${row.id}"`);
+    need(row.signs.length > 0, `"${row.id}" shows no sign`);
+    for (const { sign, strength, why } of row.signs) {
+      refers('signs', sign, `"${row.id}"`);
+      chance(strength, `strength of "${row.id}" → "${sign}"`);
+      need(why.length > 5, `"${row.id}" → "${sign}" gives no reason`);
+    }
+    for (const { remedies = [] } of row.avoid) for (const remedy of remedies) refers('remedies', remedy, `"${row.id}"`);
+  }
+  for (const cause of tables.causes) {
+    for (const { from, odds } of cause.conditions) {
+      refers('conditions', from, `cause "${cause.id}"`);
+      need(odds >= 1, `"${from}" → "${cause.id}" has odds ${odds}; a noisy-OR link can only raise them`);
+    }
+    for (const { from, odds } of cause.causes) {
+      refers('causes', from, `cause "${cause.id}"`);
+      need(odds >= 1, `"${from}" → "${cause.id}" has odds ${odds}; a noisy-OR link can only raise them`);
+    }
+    for (const plant of cause.hosts ?? []) host(plant, `cause "${cause.id}"`);
+    for (const helper of cause.sparedBy ?? []) refers('causes', helper, `cause "${cause.id}"`);
+    if (cause.threshold) refers('signs', cause.threshold.sign, `threshold of "${cause.id}"`);
+    need(
+      tables.remedies.some(({ targets }) => targets.some(({ of }) => of === cause.id)),
+      `no remedy, not even leaving it, is for cause "${cause.id}"`,
+    );
+  }
+  for (const check of tables.checks) {
+    need(check.answers.length >= 2, `check "${check.id}" has fewer than two answers`);
+    need(check.steps.length >= 2, `check "${check.id}" does not say how`);
+    for (const { gives } of check.answers) for (const { sign } of gives) refers('signs', sign, `check "${check.id}"`);
+  }
+  for (const remedy of tables.remedies) remedyProblems(remedy, tables, need, refers, host);
+  const classes = new Set(tables.remedies.flatMap((remedy) => remedy.classes));
+  for (const { id, a, b } of tables.keepApart)
+    for (const name of [a, b]) need(classes.has(name), `keep-apart "${id}" names "${name}", which no remedy has`);
+  const ingredientClasses = new Set(tables.ingredients.flatMap((row) => row.classes));
+  for (const { id, when } of tables.safetyRules)
+    for (const name of when.kind === 'together' ? [when.a, when.b] : [when.is])
+      need(ingredientClasses.has(name), `safety rule "${id}" names "${name}", which no ingredient has`);
+  for (const right of actionClasses)
+    for (const chosen of actionClasses) {
+      const cost = tables.regret[right][chosen];
+      need(
+        right === chosen ? cost === 0 : cost > 0 && cost <= 1,
+        `regret of "${chosen}" where "${right}" is right is ${cost}`,
+      );
+    }
+  return problems;
+}
+
+type Need = (ok: boolean, problem: string) => void;
+
+function remedyProblems(
+  remedy: RemedyRow,
+  tables: Tables,
+  need: Need,
+  refers: (table: 'ingredients' | 'signs', id: string, from: string) => void,
+  host: (id: string, from: string) => void,
+): void {
+  const name = `remedy "${remedy.id}"`;
+  need(remedy.rate.length > 5, `${name} has no rate`);
+  need(remedy.honest.length > 20, `${name} has no honest sentence`);
+  need(remedy.targets.length > 0, `${name} is for nothing`);
+  const known = new Set<string>([...tables.causes, ...tables.conditions].map(({ id }) => id));
+  for (const { of } of remedy.targets)
+    need(known.has(of), `${name} is for "${of}", which is neither cause nor condition`);
+  for (const id of [...(remedy.notFor ?? []), ...(remedy.onlyFor ?? [])]) host(id, name);
+  refers('signs', remedy.expect.sign, name);
+  const [low, high] = remedy.expect.reduction;
+  need(low >= 0 && low <= high && high <= 100, `${name} expects a reduction of ${low}–${high} %`);
+  need(remedy.expect.days[0] <= remedy.expect.days[1], `${name} expects days the wrong way round`);
+  need(remedy.rung === 'leave' || remedy.steps.some(({ applies }) => applies), `${name} has no step that applies it`);
+  need(
+    remedy.steps.some(({ phase }) => phase === 'look'),
+    `${name} is never looked at again`,
+  );
+  remedy.steps.forEach((step, index) => {
+    const earlier = remedy.steps.slice(0, index).map(({ id }) => id);
+    need(
+      step.after === undefined || earlier.includes(step.after),
+      `${name}: step "${step.id}" comes after "${step.after}", which does not come before it`,
+    );
+    need(step.gap[0] <= step.gap[1], `${name}: step "${step.id}" has its gap the wrong way round`);
+  });
+  if (!remedy.recipe) return;
+  refers('ingredients', remedy.recipe.ingredient, name);
+  need(
+    remedy.recipe.strengths.filter(({ byDefault }) => byDefault).length === 1,
+    `${name} must have one default strength`,
+  );
+  for (const { id, value } of remedy.recipe.strengths)
+    need(withinCap(remedy.recipe, value), `${name}: strength "${id}" is beyond its own cap`);
+}
+
+/** A 1-to-N dilution is stronger the smaller N is; everything else the larger the number is. */
+export function withinCap(recipe: RecipeSpec, value: number): boolean {
+  return recipe.kind === 'one-to-n' ? value >= recipe.cap : value <= recipe.cap;
+}

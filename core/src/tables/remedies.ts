@@ -1,0 +1,188 @@
+import type {
+  CauseId,
+  ConditionId,
+  IngredientId,
+  PlantGroupId,
+  PlantId,
+  RemedyId,
+  Setting,
+  SignId,
+  Sourced,
+} from './common';
+import type { SensitiveTo } from './plants';
+
+/** The ladder: try in this order unless the case is urgent. */
+export const rungs = ['leave', 'care', 'hand', 'helpers', 'home-made', 'bought', 'professional'] as const;
+export type Rung = (typeof rungs)[number];
+
+export interface IngredientRow extends Sourced {
+  readonly id: IngredientId;
+  readonly name: string;
+  readonly words: readonly string[];
+  /** g/mL, of the liquid or of the heaped powder (approximate). */
+  readonly density: number;
+  /** g of the thing that acts per mL of the product as bought (soap solids, say). */
+  readonly active?: { readonly name: string; readonly gramsPerMl: number; readonly range: readonly [number, number] };
+  readonly form: 'liquid' | 'powder';
+  /** What safety rules call it: acid, bleach, soap … */
+  readonly classes: readonly string[];
+}
+
+/** How a remedy is mixed. Strengths are numbers; measures are worked out for the job at hand. */
+export type RecipeSpec =
+  | {
+      /** Percent of the product by volume in water. */
+      readonly kind: 'percent-volume';
+      readonly ingredient: IngredientId;
+      readonly strengths: readonly Strength[];
+      /** Never above this, % v/v at the reference active content. */
+      readonly cap: number;
+      readonly hardWaterBinds?: true;
+    }
+  | {
+      /** 1 part stock plus N parts water. */
+      readonly kind: 'one-to-n';
+      readonly ingredient: IngredientId;
+      readonly strengths: readonly Strength[];
+      /** Never stronger than 1 to this. */
+      readonly cap: number;
+    }
+  | {
+      /** Grams per litre of water. */
+      readonly kind: 'grams-per-litre';
+      readonly ingredient: IngredientId;
+      readonly strengths: readonly Strength[];
+      readonly cap: number;
+    }
+  | {
+      /** Percent by weight of the poison in a sugar syrup. */
+      readonly kind: 'bait';
+      readonly ingredient: IngredientId;
+      readonly strengths: readonly Strength[];
+      readonly cap: number;
+      /** % sugar by weight in the syrup. */
+      readonly sugarPercent: number;
+    };
+
+export interface Strength {
+  readonly id: string;
+  readonly label: string;
+  readonly value: number;
+  /** Why some growers take this one. */
+  readonly why: string;
+  readonly byDefault?: true;
+}
+
+export type CautionLevel = 'note' | 'caution' | 'stop';
+
+export interface Caution {
+  readonly level: CautionLevel;
+  readonly says: string;
+  /** The moment at which it is shown. */
+  readonly at: 'choose' | 'mix' | 'apply';
+}
+
+/** Kinds of hour a step needs. */
+export interface WindowSpec {
+  readonly part: 'any' | 'morning' | 'evening' | 'day';
+  readonly sun?: 'needed' | 'avoid';
+  /** Hours without rain before and after the start. */
+  readonly dryBefore?: number;
+  readonly dryAfter?: number;
+  /** km/h */
+  readonly windBelow?: number;
+  /** °C */
+  readonly between?: readonly [number, number];
+}
+
+export type StepPhase = 'prepare' | 'before' | 'apply' | 'after' | 'look';
+
+/** One link of a remedy's chain. Gaps are whole days from the step named in `after` (or from the start). */
+export interface StepSpec {
+  readonly id: string;
+  readonly phase: StepPhase;
+  readonly does: string;
+  readonly why: string;
+  readonly after?: string;
+  /** Earliest and latest days after that step. */
+  readonly gap: readonly [number, number];
+  readonly minutes: number;
+  readonly window: WindowSpec;
+  /** True for the step that puts the remedy on: keep-apart and pre-harvest wait count from it. */
+  readonly applies?: true;
+}
+
+export interface RemedyTarget {
+  readonly of: CauseId | ConditionId;
+  /** How well it fits this cause, 0…1. */
+  readonly fits: number;
+  readonly why: string;
+}
+
+/** What it should have done by when, for the verdict. */
+export interface Expectation {
+  /** What is counted or looked at, in words. */
+  readonly what: string;
+  readonly sign: SignId;
+  /** `number`: so many on each leaf, card or minute; `yes-no`: 1 or 0 for each leaf or plant looked at. */
+  readonly unit: 'number' | 'yes-no';
+  /** Mean per leaf (or plant, card, minute) below which it counts as clear. */
+  readonly clearBelow: number;
+  /** % reduction that the remedy usually brings, low and high. */
+  readonly reduction: readonly [number, number];
+  /** Days after the first application: not before / surely by. */
+  readonly days: readonly [number, number];
+  /** More on the first days is a good sign (bait). */
+  readonly riseUntilDay?: number;
+  /** Days between two clean looks before it counts as solved. */
+  readonly twiceDaysApart: number;
+  /** Days after being solved for one late look. */
+  readonly lateLookDays: number;
+}
+
+export interface RemedyRow extends Sourced {
+  readonly id: RemedyId;
+  readonly name: string;
+  readonly rung: Rung;
+  readonly plain: string;
+  /** One honest sentence on how well it works. */
+  readonly honest: string;
+  readonly targets: readonly RemedyTarget[];
+  readonly recipe?: RecipeSpec;
+  /** Rate in words where there is no recipe to mix. */
+  readonly rate: string;
+  readonly limits: readonly string[];
+  readonly sensitiveTo?: SensitiveTo;
+  readonly notFor?: readonly (PlantId | PlantGroupId)[];
+  readonly onlyFor?: readonly (PlantId | PlantGroupId)[];
+  readonly settings?: readonly Setting[];
+  readonly cautions: readonly Caution[];
+  /** Classes for keep-apart: soap, living, bait, acid, feed … */
+  readonly classes: readonly string[];
+  readonly steps: readonly StepSpec[];
+  readonly repeat?: { readonly everyDays: readonly [number, number]; readonly most: number; readonly inDays: number };
+  readonly preHarvestDays: number;
+  readonly expect: Expectation;
+}
+
+/** Two classes of remedy that must not meet on the same plant or soil. */
+export interface KeepApartRow extends Sourced {
+  readonly id: string;
+  readonly a: string;
+  readonly b: string;
+  /** Days to leave either way. */
+  readonly days: number;
+  readonly why: string;
+  readonly scope: 'plant' | 'bed' | 'trail';
+}
+
+/** A rule about things that must not be brought together or exceeded. */
+export interface SafetyRule extends Sourced {
+  readonly id: string;
+  readonly level: CautionLevel;
+  readonly when:
+    | { readonly kind: 'together'; readonly a: string; readonly b: string }
+    | { readonly kind: 'class'; readonly is: string };
+  readonly says: string;
+  readonly instead: string;
+}

@@ -1,0 +1,94 @@
+import {
+  actionClasses,
+  type ActionClass,
+  type CauseId,
+  type CauseRow,
+  type RegretTable,
+  type SignRow,
+} from '../tables';
+import type { Evidence, Situation } from './situation';
+
+/** Why an action class was chosen: the causes that weigh most in it. */
+export interface ActionReason {
+  readonly leading: readonly CauseId[];
+  /** Expected regret of every class; the chosen one has the least. */
+  readonly expectedRegret: Readonly<Record<ActionClass, number>>;
+  readonly belowThreshold: readonly CauseId[];
+  readonly sparedBy: readonly CauseId[];
+}
+
+type Weighed = { readonly id: CauseId; readonly row: CauseRow; readonly probability: number };
+
+/** A helper must be at least this likely before it makes waiting right. */
+const helperLikely = 0.5;
+/** Above this many thresholds helpers come too late (judgement; aphids double in 2–3 days). */
+const tooManyForHelpers = 3;
+/** A condition by itself, with no cause grown from it yet, counts this much of a cause. */
+const conditionWeight = 0.4;
+/** Beneath this a cause has no say in the action class. */
+const hasASay = 0.05;
+
+/**
+ * The class with the least expected regret over the whole posterior, so that where two causes stay
+ * close the choice is right for both. Where little is known, looking again is what costs least.
+ */
+export function chooseAction(
+  regret: RegretTable,
+  causes: readonly Weighed[],
+  conditions: readonly { readonly probability: number }[],
+  noneOfThese: number,
+  situation: Situation,
+  signs: readonly SignRow[],
+): { class: ActionClass; reason: ActionReason } {
+  const belowThreshold: CauseId[] = [];
+  const sparedBy: CauseId[] = [];
+  const expected = Object.fromEntries(actionClasses.map((chosen) => [chosen, 0])) as Record<ActionClass, number>;
+  const voices = causes.filter(({ probability }) => probability >= hasASay);
+  for (const { id, row, probability } of voices) {
+    const level = levelOf(row, situation.evidence, situation.thresholds);
+    const helpers = helpersAtWork(row, causes).filter(() => level.timesThreshold < tooManyForHelpers);
+    if (level.below) belowThreshold.push(id);
+    if (helpers.length > 0) sparedBy.push(...helpers);
+    const right = (level.below || helpers.length > 0) && row.actBelow ? row.actBelow : row.act;
+    for (const chosen of actionClasses) expected[chosen] += probability * row.weight * regret[right][chosen];
+  }
+  const nothingKnown = voices.reduce((chance, { probability }) => chance * (1 - probability), 1);
+  const somethingSeen = situation.evidence.some(
+    ({ sign, state }) => state === 'seen' && signs.some(({ id }) => id === sign),
+  );
+  const worstCondition = Math.max(0, ...conditions.map(({ probability }) => probability));
+  for (const chosen of actionClasses) {
+    expected[chosen] += conditionWeight * worstCondition * regret['mend-care-first'][chosen];
+    // Clear signs that fit nothing are a question for somebody who has seen more.
+    expected[chosen] += noneOfThese * regret[somethingSeen ? 'ask-expert' : 'watch'][chosen];
+    expected[chosen] += nothingKnown * (1 - noneOfThese) * (1 - worstCondition) * regret.watch[chosen];
+  }
+  const best = actionClasses.reduce(
+    (least, chosen) => (expected[chosen] < expected[least] ? chosen : least),
+    actionClasses[0],
+  );
+  const leading = voices
+    .filter(({ row }) => regret[row.act][best] <= 0.3)
+    .sort((a, b) => b.probability * b.row.weight - a.probability * a.row.weight)
+    .slice(0, 3)
+    .map(({ id }) => id);
+  return { class: best, reason: { leading, expectedRegret: expected, belowThreshold, sparedBy } };
+}
+
+/** How a counted amount stands against the cause's threshold. */
+export function levelOf(
+  { id, threshold }: CauseRow,
+  evidence: readonly Evidence[],
+  own: Situation['thresholds'] = {},
+): { below: boolean; timesThreshold: number } {
+  const amount = evidence.find(({ sign, state }) => sign === threshold?.sign && state === 'seen')?.amount;
+  const actAbove = own[id] ?? threshold?.actAbove;
+  if (amount === undefined || actAbove === undefined) return { below: false, timesThreshold: 1 };
+  return { below: amount < actAbove, timesThreshold: amount / actAbove };
+}
+
+function helpersAtWork({ sparedBy = [] }: CauseRow, causes: readonly Weighed[]): CauseId[] {
+  return sparedBy.filter((helper) =>
+    causes.some(({ id, probability }) => id === helper && probability >= helperLikely),
+  );
+}

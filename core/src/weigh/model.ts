@@ -1,0 +1,154 @@
+import type { CauseId, CauseRow, ConditionRow, PriorSpec, SignRow, Tables } from '../tables';
+import type { Link, Network, NoisyOr, Observed } from './network';
+import { northernMonth, seasonsTell, type Evidence, type Situation } from './situation';
+
+/** The network for one situation, and which row stands behind each node and sign. */
+export interface Model {
+  readonly network: Network;
+  readonly conditions: readonly ConditionRow[];
+  readonly causes: readonly CauseRow[];
+  readonly signs: readonly SignRow[];
+  readonly observed: Observed;
+  /** Evidence that a more special sign already says, and so is not counted again. */
+  readonly covered: readonly Evidence[];
+}
+
+/** Node 0: something that the tables do not know. */
+export const unknownNode = 0;
+
+/**
+ * How the unknown cause is weighed. Judgement: one stop in thirty is for something outside the
+ * tables, and it shows any one sign of the plant one time in seven.
+ */
+const unknownCause = { prior: 0.033, strength: 0.15 } as const;
+
+/** How strongly an earlier case in the same place raises the odds, per case and at most. */
+const perEarlierCase = 1.5;
+const mostFromHistory = 3;
+/** Outside its months a cause or condition is rarer by this factor on the odds (judgement). */
+const outOfSeason = 0.25;
+/** On a plant that is not a host (judgement; a row may say otherwise). */
+const notAHost = 0.02;
+
+/** Joins the tables and a situation into a belief network: unknown, then conditions, then causes. */
+export function modelOf(tables: Tables, situation: Situation): Model {
+  const causes = causesInOrder(tables.causes);
+  const conditionNode = new Map(tables.conditions.map(({ id }, index) => [id, 1 + index]));
+  const causeNode = new Map(causes.map(({ id }, index) => [id, 1 + tables.conditions.length + index]));
+
+  const nodes: NoisyOr[] = [
+    { leak: unknownCause.prior, parents: [] },
+    ...tables.conditions.map((row) => ({ leak: inPlace(row.prior, 1, situation), parents: [] })),
+    ...causes.map((row) => causeAsNode(row, tables, situation, conditionNode, causeNode)),
+  ];
+  const parentsOfSign = new Map<string, Link[]>(tables.signs.map(({ id }) => [id, []]));
+  tables.conditions.forEach(({ id, signs }) => link(signs, conditionNode.get(id)));
+  causes.forEach(({ id, signs }) => link(signs, causeNode.get(id)));
+  for (const sign of tables.signs)
+    if (isOnThePlant(sign)) parentsOfSign.get(sign.id)?.push({ from: unknownNode, strength: unknownCause.strength });
+
+  const { counted, covered } = withoutCovered(tables.signs, situation.evidence);
+  const stateOf = new Map(counted.map(({ sign, state }) => [sign, state === 'seen']));
+  return {
+    network: {
+      nodes,
+      signs: tables.signs.map(({ id, background }) => ({ leak: background, parents: parentsOfSign.get(id) ?? [] })),
+    },
+    conditions: tables.conditions,
+    causes,
+    signs: tables.signs,
+    observed: tables.signs.map(({ id }) => stateOf.get(id)),
+    covered,
+  };
+
+  function link(signs: readonly { sign: string; strength: number }[], from: number | undefined): void {
+    if (from === undefined) return;
+    for (const { sign, strength } of signs) parentsOfSign.get(sign)?.push({ from, strength });
+  }
+}
+
+function causeAsNode(
+  row: CauseRow,
+  tables: Tables,
+  situation: Situation,
+  conditionNode: ReadonlyMap<string, number>,
+  causeNode: ReadonlyMap<string, number>,
+): NoisyOr {
+  const factor = hostFactor(row, tables, situation) * historyFactor(row.id, situation);
+  const leak = inPlace(row.prior, factor, situation);
+  const parents = [
+    ...row.conditions.map(({ from, odds }) => ({
+      from: conditionNode.get(from) ?? 0,
+      strength: strengthOf(leak, odds),
+    })),
+    ...row.causes.map(({ from, odds }) => ({ from: causeNode.get(from) ?? 0, strength: strengthOf(leak, odds) })),
+  ];
+  return { leak, parents };
+}
+
+/** Strength of the noisy-OR link that, alone, multiplies the odds of a child with this leak. */
+export function strengthOf(leak: number, oddsFactor: number): number {
+  const raised = timesOdds(leak, oddsFactor);
+  return (raised - leak) / (1 - leak);
+}
+
+/** The probability whose odds are `factor` times the odds of `chance`. */
+export function timesOdds(chance: number, factor: number): number {
+  return (chance * factor) / (1 - chance + chance * factor);
+}
+
+function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 50 }: Situation): number {
+  const bySetting = (setting && prior.bySetting?.[setting]) ?? 1;
+  const outdoors = setting !== 'indoors' && setting !== 'greenhouse';
+  const tells = prior.months && month !== undefined && outdoors && seasonsTell(latitude);
+  const bySeason = tells && !prior.months?.includes(northernMonth(month, latitude)) ? outOfSeason : 1;
+  return timesOdds(prior.base, bySetting * bySeason * factor);
+}
+
+function hostFactor({ hosts, elsewhere }: CauseRow, { plants }: Tables, { plant }: Situation): number {
+  if (!hosts || plant === undefined) return 1;
+  const groups: readonly string[] = plants.find(({ id }) => id === plant)?.groups ?? [];
+  return hosts.some((host) => host === plant || groups.includes(host)) ? 1 : (elsewhere ?? notAHost);
+}
+
+function historyFactor(cause: CauseId, { history = [] }: Situation): number {
+  const times = history.find((entry) => entry.cause === cause)?.times ?? 0;
+  return Math.min(mostFromHistory, perEarlierCase ** times);
+}
+
+/** Weeds, care and weather are not explained by an unknown trouble of the plant. */
+function isOnThePlant({ where }: SignRow): boolean {
+  return !['around', 'care', 'weather', 'inside-soil', 'soil-surface'].includes(where);
+}
+
+function withoutCovered(
+  signs: readonly SignRow[],
+  evidence: readonly Evidence[],
+): { counted: Evidence[]; covered: Evidence[] } {
+  const seen = new Set(evidence.filter(({ state }) => state === 'seen').map(({ sign }) => sign));
+  const coveredIds = new Set(signs.filter(({ id }) => seen.has(id)).flatMap(({ covers = [] }) => covers));
+  return {
+    counted: evidence.filter(({ sign }) => !coveredIds.has(sign)),
+    covered: evidence.filter(({ sign }) => coveredIds.has(sign)),
+  };
+}
+
+/** Causes so that those which make others likelier come first. @throws Error when they go round in a ring. */
+export function causesInOrder(causes: readonly CauseRow[]): CauseRow[] {
+  const ordered: CauseRow[] = [];
+  const state = new Map<string, 'open' | 'done'>();
+  const byId = new Map(causes.map((row) => [row.id, row]));
+  const visit = (row: CauseRow) => {
+    if (state.get(row.id) === 'done') return;
+    if (state.get(row.id) === 'open') throw new Error(`causes make each other likelier in a ring at "${row.id}"`);
+    state.set(row.id, 'open');
+    for (const { from } of row.causes) {
+      const parent = byId.get(from);
+      if (parent) visit(parent);
+    }
+    state.set(row.id, 'done');
+    ordered.push(row);
+  };
+  for (const row of causes) visit(row);
+  return ordered;
+}

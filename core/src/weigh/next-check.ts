@@ -1,0 +1,124 @@
+import type { CauseId, CheckAnswer, CheckRow, RegretTable, Tables } from '../tables';
+import { posterior } from './infer';
+import { unknownNode, type Model } from './model';
+import type { Observed, Posterior } from './network';
+import type { Situation } from './situation';
+import type { OfferedCheck } from './weigh';
+
+/**
+ * Part of the gain that counts mere knowing, where no decision hangs on it yet: enough to rank
+ * checks while everything is still open, too little to beat one that changes what to do.
+ */
+const shareForKnowing = 0.03;
+/** Mending a condition in vain, or leaving it, costs less than with a cause. */
+const conditionShare = 0.12;
+/** A day of waiting for an answer counts as this many minutes of effort (judgement). */
+const minutesPerDayWaited = 4;
+/** A check that changes less than this is not worth bending down for. */
+const worthAsking = 0.004;
+
+/**
+ * Checks by expected gain for the decision per minute of effort. For every answer a check can give,
+ * the posterior is worked out anew; the gain is the regret that is left now, less what would be left
+ * after the answer, weighted by how likely each answer is.
+ */
+export function nextChecks(
+  tables: Tables,
+  model: Model,
+  now: Posterior,
+  { checksDone = [] }: Situation,
+): OfferedCheck[] {
+  const isOpen = now.marginals.some((chance, node) => node !== unknownNode && (chance ?? 0) > 0.02);
+  if (!isOpen || now.method !== 'exact') return [];
+  const leftNow = openRegret(tables.regret, model, now);
+  return tables.checks
+    .filter(({ id, answers }) => !checksDone.includes(id) && answers.some((answer) => isNew(model, answer)))
+    .map((check) => gainOf(tables, model, now, leftNow, check))
+    .filter(({ gain }) => gain > worthAsking)
+    .sort((a, b) => b.perMinute - a.perMinute);
+}
+
+function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, check: CheckRow): OfferedCheck {
+  const outcomes = check.answers
+    .filter((answer) => isNew(model, answer) && isPossible(model, answer))
+    .map((answer) => posterior(model.network, withAnswer(model, answer), [unknownNode]))
+    .filter(({ method }) => method === 'exact');
+  const shares = normalised(outcomes.map(({ logEvidence }) => logEvidence));
+  const leftAfter = outcomes.reduce(
+    (sum, outcome, at) => sum + (shares[at] ?? 0) * openRegret(tables.regret, model, outcome),
+    0,
+  );
+  const gain = Math.max(0, leftNow - leftAfter);
+  const effort = check.minutes + check.waitDays * minutesPerDayWaited;
+  return {
+    id: check.id,
+    minutes: check.minutes,
+    gain,
+    perMinute: gain / effort,
+    settles: mostMoved(model, now, outcomes),
+  };
+}
+
+/**
+ * What is still at stake: for each cause, the lesser of leaving it although it is there and acting on
+ * it although it is not, plus a little for not knowing at all.
+ */
+function openRegret(regret: RegretTable, model: Model, { marginals }: Posterior): number {
+  const ofConditions = model.conditions.reduce((sum, _, index) => {
+    const chance = marginals[1 + index];
+    return chance === undefined
+      ? sum
+      : sum + conditionShare * Math.min(chance, 1 - chance) + shareForKnowing * entropy(chance);
+  }, 0);
+  return model.causes.reduce((sum, row, index) => {
+    const chance = marginals[1 + model.conditions.length + index];
+    if (chance === undefined) return sum;
+    const missed = chance * regret[row.act].leave;
+    const wasted = (1 - chance) * regret.leave[row.act];
+    return sum + row.weight * (Math.min(missed, wasted) + shareForKnowing * entropy(chance));
+  }, ofConditions);
+}
+
+function entropy(chance: number): number {
+  if (chance <= 0 || chance >= 1) return 0;
+  return -chance * Math.log2(chance) - (1 - chance) * Math.log2(1 - chance);
+}
+
+function mostMoved(model: Model, now: Posterior, outcomes: readonly Posterior[]): CauseId[] {
+  return model.causes
+    .map(({ id }, index) => {
+      const node = 1 + model.conditions.length + index;
+      const before = now.marginals[node] ?? 0;
+      return {
+        id,
+        moved: Math.max(0, ...outcomes.map(({ marginals }) => Math.abs((marginals[node] ?? before) - before))),
+      };
+    })
+    .filter(({ moved }) => moved > 0.1)
+    .sort((a, b) => b.moved - a.moved)
+    .slice(0, 3)
+    .map(({ id }) => id);
+}
+
+/** True when the answer would tell something that is not known yet. */
+const isNew = (model: Model, { gives }: CheckAnswer) =>
+  gives.some(({ sign }) => model.signs.some(({ id }, index) => id === sign && model.observed[index] === undefined));
+
+/** False when the answer would contradict what has already been seen or not seen. */
+const isPossible = (model: Model, { gives }: CheckAnswer) =>
+  gives.every(({ sign, state }) => {
+    const known = model.observed[model.signs.findIndex(({ id }) => id === sign)];
+    return known === undefined || known === (state === 'seen');
+  });
+
+function withAnswer(model: Model, { gives }: CheckAnswer): Observed {
+  const states = new Map(gives.map(({ sign, state }) => [sign, state === 'seen']));
+  return model.observed.map((known, index) => known ?? states.get(model.signs[index]?.id ?? ''));
+}
+
+function normalised(logs: readonly number[]): number[] {
+  const top = Math.max(...logs);
+  const weights = logs.map((value) => Math.exp(value - top));
+  const sum = weights.reduce((total, value) => total + value, 0);
+  return weights.map((value) => value / sum);
+}

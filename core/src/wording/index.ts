@@ -1,0 +1,3 @@
+export * from './weighing';
+export * from './plan';
+export * from './follow';

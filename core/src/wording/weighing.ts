@@ -1,0 +1,89 @@
+import type { LeftOutReason } from '../choose/choose';
+import { rowById, type ActionClass, type SignRow, type Tables } from '../tables';
+import type { Contribution, Weighing } from '../weigh';
+
+/** Sentences for what weighing and choosing return as codes. Every surface speaks through these. */
+
+export const actionWords: Record<ActionClass, { title: string; says: string }> = {
+  'treat-now': { title: 'Treat now', says: 'It is likely enough, and waiting costs more than acting.' },
+  'mend-care-first': {
+    title: 'Mend the care first',
+    says: 'What lies underneath is what to change; treating the sign alone will not last.',
+  },
+  watch: { title: 'Look again before acting', says: 'Waiting a few days costs little and will tell more.' },
+  leave: { title: 'Leave it be', says: 'Nothing here needs mending.' },
+  remove: { title: 'Take out the worst', says: 'What stays spreads, and there is no cure worth trying.' },
+  'ask-expert': { title: 'Ask somebody who has seen more', says: 'What was seen fits nothing here well.' },
+  report: { title: 'Report it', says: 'This is for the plant-health service, not for a home remedy.' },
+};
+
+/** "Cast skins seen: each sheds its skin four times." */
+export function contributionWords({ state, why, weight }: Contribution, sign: SignRow): string {
+  const what = state === 'seen' ? sign.name : `No ${lowerFirst(sign.name)}`;
+  if (state === 'seen')
+    return why
+      ? `${what}: ${why}`
+      : weight > 0
+        ? `${what}: it fits with this`
+        : `${what}: something else explains it better`;
+  return weight < 0 ? `${what}, though it usually shows` : `${what}: that leaves less for its rivals`;
+}
+
+/** Why the class of action, naming the causes it rests on. */
+export function actionSentence(tables: Tables, { action }: Weighing): string {
+  const nameOf = (id: string) => lowerFirst(rowById(tables.causes, id, 'causes').name);
+  const { leading, belowThreshold, sparedBy } = action.reason;
+  const parts = [actionWords[action.class].says];
+  if (leading.length > 0) parts.push(`It rests on ${listWords(leading.map(nameOf))}.`);
+  for (const id of belowThreshold) {
+    const threshold = rowById(tables.causes, id, 'causes').threshold;
+    if (threshold) parts.push(`The count is below the level to act on ${nameOf(id)} (${threshold.says}).`);
+  }
+  for (const id of new Set(sparedBy)) parts.push(`Help has come by itself: ${nameOf(id)}.`);
+  return parts.join(' ');
+}
+
+export function leftOutWords(tables: Tables, reason: LeftOutReason): string {
+  switch (reason.kind) {
+    case 'not-for-plant':
+      return `Not on this plant: ${reason.why}.`;
+    case 'speaks-against': {
+      const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === reason.cause);
+      return `Not while ${lowerFirst(row?.name ?? 'this')} is likely: ${reason.why}.`;
+    }
+    case 'setting':
+      return 'Not in this kind of place.';
+    case 'harvest-too-near':
+      return `Picking is too near: it needs ${reason.waitDays} days.`;
+    case 'keep-apart':
+      return `Too soon after ${lowerFirst(rowById(tables.remedies, reason.from, 'remedies').name)} (${reason.days} days apart): ${reason.why}.`;
+    default:
+      return reason satisfies never;
+  }
+}
+
+/** A chance in words that a gardener can act on. */
+export function chanceWords(chance: number): string {
+  if (chance >= 0.95) return 'all but certain';
+  if (chance >= 0.8) return 'very likely';
+  if (chance >= 0.6) return 'likely';
+  if (chance >= 0.35) return 'could well be';
+  if (chance >= 0.12) return 'possible';
+  return 'unlikely';
+}
+
+/** How far the reading has been dug, for the blade. */
+export function depthWords(depth: number): string {
+  if (depth >= 0.85) return 'Settled';
+  if (depth >= 0.65) return 'Well dug';
+  if (depth >= 0.4) return 'Half dug';
+  if (depth > 0.12) return 'A scratch';
+  return 'A surface hunch';
+}
+
+export function listWords(items: readonly string[]): string {
+  if (items.length <= 1) return items[0] ?? '';
+  return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
+}
+
+export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,0 +1,13 @@
+/** Node projects are turned by esbuild; the app runs on jest-expo's web preset. */
+const node = (name) => ({
+  displayName: name,
+  rootDir: `./${name}`,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/**/*.test.ts'],
+  transform: { '\\.[jt]sx?$': '<rootDir>/../scripts/jest-esbuild.cjs' },
+  transformIgnorePatterns: ['/node_modules/(?!(suncalc|pure-rand|date-fns|stemmer|@trowel)/)'],
+});
+
+export default {
+  projects: [node('core'), node('knowledge'), node('server'), '<rootDir>/app/jest.config.cjs'],
+};

@@ -1,0 +1,27 @@
+import type { Tables } from '@trowel/core/tables';
+import { causes } from './causes';
+import { checks } from './checks';
+import { conditions } from './conditions';
+import { ingredients } from './ingredients';
+import { keepApart } from './keep-apart';
+import { plants } from './plants';
+import { regret } from './regret';
+import { remedies } from './remedies';
+import { safetyRules } from './safety-rules';
+import { signs } from './signs';
+import { concepts } from './words';
+
+/** The whole knowledge of the product, as the tables that the core works on. */
+export const knowledge: Tables = {
+  plants,
+  conditions,
+  causes,
+  signs,
+  concepts,
+  checks,
+  remedies,
+  ingredients,
+  keepApart,
+  safetyRules,
+  regret,
+};

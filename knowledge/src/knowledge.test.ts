@@ -1,0 +1,73 @@
+import { causesInOrder } from '@trowel/core/weigh';
+import { integrityProblems, type Tables } from '@trowel/core/tables';
+import { knowledge } from './index';
+
+describe('the knowledge tables', () => {
+  test('hold together: every id exists, every number is in range, every remedy says what it must', () => {
+    expect(integrityProblems(knowledge)).toEqual([]);
+  });
+
+  test('are as broad as this stage promises', () => {
+    expect(knowledge.plants.length).toBeGreaterThanOrEqual(12);
+    expect(knowledge.conditions.length).toBeGreaterThanOrEqual(12);
+    expect(knowledge.causes.length).toBeGreaterThanOrEqual(20);
+    expect(knowledge.signs.length).toBeGreaterThanOrEqual(60);
+    expect(knowledge.checks.length).toBeGreaterThanOrEqual(15);
+    expect(knowledge.remedies.length).toBeGreaterThanOrEqual(14);
+  });
+
+  test('causes never make each other likelier in a ring', () => {
+    expect(causesInOrder(knowledge.causes)).toHaveLength(knowledge.causes.length);
+  });
+
+  test('every sign is linked to something that brings it about', () => {
+    const linked = new Set(
+      [...knowledge.causes, ...knowledge.conditions].flatMap(({ signs }) => signs.map(({ sign }) => sign)),
+    );
+    expect(knowledge.signs.map(({ id }) => id).filter((id) => !linked.has(id))).toEqual([]);
+  });
+
+  test('a word stands under one concept only, so that a phrase is never read two ways', () => {
+    const owners = new Map<string, string[]>();
+    for (const { id, words } of knowledge.concepts)
+      for (const word of words) owners.set(word, [...(owners.get(word) ?? []), id]);
+    expect([...owners].filter(([, ids]) => ids.length > 1)).toEqual([]);
+  });
+
+  test.each<[string, (tables: Tables) => Tables, RegExp]>([
+    [
+      'a cause that shows a sign nobody knows',
+      (t) => ({
+        ...t,
+        causes: [{ ...t.causes[0]!, signs: [{ sign: 'unheard-of', strength: 0.5, why: 'because it is so' }] }],
+      }),
+      /unheard-of/,
+    ],
+    [
+      'a strength of one',
+      (t) => ({
+        ...t,
+        causes: [{ ...t.causes[0]!, signs: [{ sign: t.signs[0]!.id, strength: 1, why: 'because it is so' }] }],
+      }),
+      /between 0 and 1/,
+    ],
+    ['a remedy with no honest sentence', (t) => ({ ...t, remedies: [{ ...t.remedies[0]!, honest: '' }] }), /honest/],
+    [
+      'a sign that cannot be said',
+      (t) => ({ ...t, signs: t.signs.map((sign, index) => (index === 0 ? { ...sign, says: [] } : sign)) }),
+      /cannot be said/,
+    ],
+    [
+      'a strength beyond the cap',
+      (t) => ({
+        ...t,
+        remedies: t.remedies.map((r) =>
+          r.recipe ? { ...r, recipe: { ...r.recipe, cap: r.recipe.kind === 'one-to-n' ? 1000 : 0.01 } } : r,
+        ),
+      }),
+      /beyond its own cap/,
+    ],
+  ])('the check finds %s', (_, spoil, message) => {
+    expect(integrityProblems(spoil(knowledge)).join('\n')).toMatch(message);
+  });
+});
