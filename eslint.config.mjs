@@ -40,6 +40,7 @@ export default [
     rules: {
       'import/no-unresolved': 'off',
       'import/namespace': 'off',
+      'import/no-named-as-default-member': 'off',
       'no-console': 'off',
     },
   },

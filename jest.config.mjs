@@ -4,7 +4,7 @@ const node = (name) => ({
   rootDir: `./${name}`,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/**/*.test.ts'],
-  transform: { '\\.[jt]sx?$': '<rootDir>/../scripts/jest-esbuild.cjs' },
+  transform: { '\\.([jt]sx?|sql)$': '<rootDir>/../scripts/jest-esbuild.cjs' },
   transformIgnorePatterns: ['/node_modules/(?!(suncalc|pure-rand|date-fns|stemmer|@trowel)/)'],
 });
 

@@ -3,3 +3,5 @@ export * from './weigh';
 export * from './mix';
 export * from './plan';
 export * from './follow';
+export * from './commands';
+export * from './views';

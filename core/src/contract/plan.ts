@@ -46,6 +46,7 @@ export const planRequest = z.strictObject({
         done: z.array(z.strictObject({ step: z.string(), on: isoDate })).default([]),
         skipped: z.array(z.string()).default([]),
         urgent: z.boolean().default(false),
+        sheltered: z.boolean().default(false),
         keepLeavesDryAtNight: z.boolean().default(false),
       }),
     )

@@ -14,6 +14,8 @@ export interface Job {
   readonly done: readonly { readonly step: string; readonly on: IsoDate }[];
   readonly skipped: readonly string[];
   readonly urgent?: boolean;
+  /** Indoors or under glass: rain and wind do not reach it, and the forecast is not its temperature. */
+  readonly sheltered?: boolean;
   /** A disease that likes wet leaves is open here: nothing is sprayed into the night. */
   readonly keepLeavesDryAtNight?: boolean;
 }
@@ -212,7 +214,9 @@ function place(
 }
 
 /** Evening sprays move to the early morning where wet nights would feed a disease. */
-function windowFor({ keepLeavesDryAtNight }: Job, { window, applies }: StepSpec): WindowSpec {
+function windowFor({ keepLeavesDryAtNight, sheltered }: Job, step: StepSpec): WindowSpec {
+  const { applies } = step;
+  const window: WindowSpec = sheltered ? { part: step.window.part, ...(step.window.sun === 'avoid' ? { sun: 'avoid' } : {}) } : step.window;
   return keepLeavesDryAtNight && applies && window.part === 'evening' ? { ...window, part: 'morning' } : window;
 }
 

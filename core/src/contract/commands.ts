@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import { measureSystems } from '../measures/systems';
+import { settings } from '../tables/common';
+import { placeSchema } from './plan';
+
+/** Sent with every command; the same id twice is answered once and done once. */
+const commandId = z.string().min(8).max(64).optional();
+const name = z.string().trim().min(1).max(80);
+
+export const caseOutcomes = ['solved', 'no-change', 'worse', 'plant-harmed', 'mistaken', 'left', 'given-up'] as const;
+export type CaseOutcome = (typeof caseOutcomes)[number];
+
+export const openCase = z.strictObject({ commandId, bedId: z.string().min(1), plantingId: z.string().min(1).optional(), name: name.optional() });
+
+export const addEvidence = z.strictObject({
+  commandId,
+  /** One typed line, read into signs. */
+  said: z.string().max(2000).optional(),
+  items: z
+    .array(z.strictObject({ sign: z.string().min(1), state: z.enum(['seen', 'absent', 'not-looked']), amount: z.number().min(0).max(1e6).optional() }))
+    .max(200)
+    .optional(),
+});
+
+export const answerCheck = z.strictObject({ commandId, check: z.string().min(1), answer: z.string().min(1) });
+
+export const chooseRemedy = z.strictObject({ commandId, remedy: z.string().min(1), strength: z.number().positive().optional() });
+
+export const endTreatment = z.strictObject({ commandId });
+
+export const stepEvent = z.strictObject({ commandId, treatmentId: z.string().min(1), step: z.string().min(1), outcome: z.enum(['done', 'skipped', 'undone']) });
+
+export const addLook = z.strictObject({
+  commandId,
+  treatmentId: z.string().min(1).optional(),
+  kind: z.enum(['before', 'after', 'untreated-before', 'untreated-after']),
+  counts: z.array(z.number().min(0).max(100000)).min(1).max(200),
+  harmSeen: z.boolean().default(false),
+});
+
+export const closeCase = z.strictObject({ commandId, outcome: z.enum(caseOutcomes) });
+export const reopenCase = z.strictObject({ commandId });
+
+export const addBed = z.strictObject({ commandId, name, setting: z.enum(settings), note: z.string().max(500).default('') });
+export const addPlanting = z.strictObject({ commandId, plant: z.string().min(1), label: name.optional() });
+
+export const changeGarden = z.strictObject({
+  commandId,
+  name: name.optional(),
+  place: placeSchema.optional(),
+  measures: z.enum(measureSystems).optional(),
+  tapHardness: z.number().min(0).max(3000).optional(),
+  buttHardness: z.number().min(0).max(3000).optional(),
+  usualHour: z.number().int().min(0).max(23).optional(),
+});

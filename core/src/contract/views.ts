@@ -1,0 +1,169 @@
+import { z } from 'zod';
+import { measureSystems } from '../measures/systems';
+import { actionClasses } from '../tables/causes';
+import { settings } from '../tables/common';
+import { caseOutcomes } from './commands';
+import { followResponse } from './follow';
+
+/** What the server shows of a garden; the app parses every answer with these. */
+
+export const gardenView = z.object({
+  name: z.string(),
+  latitude: z.number(),
+  longitude: z.number(),
+  timeZone: z.string(),
+  measures: z.enum(measureSystems),
+  tapHardness: z.number(),
+  buttHardness: z.number(),
+  usualHour: z.number(),
+  today: z.string(),
+  hourNow: z.number(),
+  beds: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      setting: z.enum(settings),
+      note: z.string(),
+      plantings: z.array(z.object({ id: z.string(), plant: z.string(), plantName: z.string(), label: z.string(), plantedOn: z.string() })),
+      openCases: z.number(),
+      /** What the latest readings say about the ground here, likeliest first. */
+      conditions: z.array(z.object({ id: z.string(), name: z.string(), probability: z.number() })),
+      history: z.array(z.object({ cause: z.string(), name: z.string(), times: z.number() })),
+    }),
+  ),
+});
+export type GardenView = z.infer<typeof gardenView>;
+
+export const caseSummary = z.object({
+  id: z.string(),
+  name: z.string(),
+  pattern: z.number(),
+  bedId: z.string(),
+  bedName: z.string(),
+  plant: z.string().nullable(),
+  plantLabel: z.string().nullable(),
+  status: z.enum(['open', 'closed']),
+  openedOn: z.string(),
+  closedOn: z.string().nullable(),
+  outcome: z.enum(caseOutcomes).nullable(),
+  lateLookOn: z.string().nullable(),
+  signCount: z.number(),
+  leading: z.array(z.object({ id: z.string(), name: z.string(), probability: z.number() })),
+  depth: z.number(),
+  action: z.enum(actionClasses),
+  treatments: z.array(z.string()),
+  verdict: z.string().nullable(),
+});
+export type CaseSummary = z.infer<typeof caseSummary>;
+
+export const stepView = z.object({
+  caseId: z.string(),
+  caseName: z.string(),
+  pattern: z.number(),
+  bedName: z.string(),
+  plantLabel: z.string().nullable(),
+  treatmentId: z.string(),
+  remedy: z.string(),
+  remedyName: z.string(),
+  step: z.string(),
+  phase: z.enum(['prepare', 'before', 'apply', 'after', 'look']),
+  does: z.string(),
+  why: z.string(),
+  state: z.enum(['done', 'skipped', 'planned', 'unplaced']),
+  date: z.string().nullable(),
+  hour: z.number().nullable(),
+  minutes: z.number(),
+  whyThen: z.string(),
+  sureness: z.number(),
+  /** Due today, but not at this hour: why, and from when. */
+  waits: z.string().nullable(),
+  /** Counting belongs to this step. */
+  counts: z.boolean(),
+  /** Amounts to carry, in the gardener's measures. */
+  carry: z.string().nullable(),
+});
+export type StepView = z.infer<typeof stepView>;
+
+export const lookView = z.object({
+  id: z.string(),
+  treatmentId: z.string().nullable(),
+  kind: z.enum(['before', 'after', 'untreated-before', 'untreated-after']),
+  on: z.string(),
+  counts: z.array(z.number()),
+  mean: z.number(),
+});
+
+export const logEntry = z.object({ id: z.number(), on: z.string(), command: z.string(), says: z.string(), caseId: z.string().nullable() });
+export type LogEntry = z.infer<typeof logEntry>;
+
+export const caseView = z.object({
+  summary: caseSummary,
+  situation: z.object({
+    plant: z.string().optional(),
+    setting: z.enum(settings),
+    month: z.number(),
+    latitude: z.number(),
+    evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
+    history: z.array(z.object({ cause: z.string(), times: z.number() })),
+    checksDone: z.array(z.string()),
+  }),
+  recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number() })),
+  nearby: z.array(z.string()),
+  treatments: z.array(
+    z.object({
+      id: z.string(),
+      remedy: z.string(),
+      remedyName: z.string(),
+      strength: z.number().nullable(),
+      chosenOn: z.string(),
+      endedOn: z.string().nullable(),
+      counts: z.object({ what: z.string(), unit: z.enum(['number', 'yes-no']), clearBelow: z.number() }),
+      steps: z.array(stepView),
+      follow: followResponse.nullable(),
+    }),
+  ),
+  looks: z.array(lookView),
+  log: z.array(logEntry),
+});
+export type CaseView = z.infer<typeof caseView>;
+
+export const skyDay = z.object({
+  date: z.string(),
+  rise: z.number(),
+  set: z.number(),
+  hours: z.array(z.object({ temperature: z.number(), rain: z.number(), wind: z.number(), cloud: z.number() })),
+});
+export type SkyDay = z.infer<typeof skyDay>;
+
+export const todayView = z.object({
+  today: z.string(),
+  hourNow: z.number(),
+  gardenName: z.string(),
+  due: z.array(stepView),
+  coming: z.array(stepView),
+  doneToday: z.array(stepView),
+  stuck: z.array(stepView),
+  lateLooks: z.array(z.object({ caseId: z.string(), caseName: z.string(), pattern: z.number(), on: z.string() })),
+  moved: z.array(z.object({ does: z.string(), caseName: z.string(), from: z.string(), to: z.string(), why: z.string() })),
+  sky: z.array(skyDay),
+  openCases: z.number(),
+});
+export type TodayView = z.infer<typeof todayView>;
+
+export const notebookView = z.object({
+  worked: z.array(
+    z.object({
+      remedy: z.string(),
+      remedyName: z.string(),
+      tried: z.number(),
+      solved: z.number(),
+      /** Share that worked, drawn towards the middle while trials are few. */
+      cautiousRate: z.number(),
+      lastOn: z.string(),
+      cases: z.array(z.object({ id: z.string(), name: z.string(), outcome: z.string(), on: z.string() })),
+    }),
+  ),
+  places: z.array(z.object({ bedName: z.string(), cause: z.string(), causeName: z.string(), times: z.number(), lastOn: z.string() })),
+  log: z.array(logEntry),
+});
+export type NotebookView = z.infer<typeof notebookView>;

@@ -1,0 +1,34 @@
+import Database from 'better-sqlite3';
+import garden from './migrations/001_garden.sql';
+
+export type Db = Database.Database;
+
+/** In order, never changed once released: user_version counts those that have run. */
+export const migrations: readonly { readonly name: string; readonly sql: string }[] = [{ name: '001_garden', sql: garden }];
+
+/**
+ * Opens a database file and brings it up to date.
+ * @param file a path, or ':memory:'
+ * @throws Error when the file is from a newer version of the product.
+ */
+export function openDatabase(file: string): Db {
+  const db = new Database(file);
+  db.pragma('journal_mode = WAL');
+  // FULL: what has been acknowledged survives a power cut, not only a killed process.
+  db.pragma('synchronous = FULL');
+  db.pragma('foreign_keys = ON');
+  db.pragma('busy_timeout = 3000');
+  migrate(db);
+  return db;
+}
+
+function migrate(db: Db): void {
+  const done = db.pragma('user_version', { simple: true }) as number;
+  if (done > migrations.length) throw new Error(`this garden was written by a newer version (${done} against ${migrations.length}); update first`);
+  migrations.slice(done).forEach(({ sql }, index) => {
+    db.transaction(() => {
+      db.exec(sql);
+      db.pragma(`user_version = ${done + index + 1}`);
+    })();
+  });
+}

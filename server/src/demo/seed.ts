@@ -1,0 +1,63 @@
+import { addDays, type IsoDate } from '@trowel/core/plan';
+import type { Tables } from '@trowel/core/tables';
+import { gardenTime } from '../clock';
+import * as commands from '../commands';
+import type { Db } from '../database';
+import { addBed, addPlanting, isSetUp, saveGarden } from '../store/garden';
+import { demoBeds, demoGarden } from './garden';
+import { openStories, pastStories, type Story } from './stories';
+
+/**
+ * Fills an empty file with the demo garden: a season and a half that ends today. Everything goes
+ * through the same commands as a gardener's taps, on the days on which it would have happened.
+ */
+export function seedDemo(db: Db, tables: Tables, now: Date): void {
+  if (isSetUp(db)) return;
+  const { today } = gardenTime(now, demoGarden.time_zone);
+  db.transaction(() => {
+    saveGarden(db, demoGarden);
+    const plantedOn = addDays(today, -540);
+    for (const { plants, ...bed } of demoBeds) {
+      addBed(db, bed);
+      for (const [plant, label] of plants) addPlanting(db, { id: `${bed.id}-${plant}`, bed_id: bed.id, plant, label, planted_on: plantedOn });
+    }
+  })();
+  const stories = [...pastStories(today), ...openStories(today)].sort((a, b) => a.opened.localeCompare(b.opened));
+  for (const story of stories) tell(db, tables, story);
+}
+
+function tell(db: Db, tables: Tables, story: Story): void {
+  let day: IsoDate = story.opened;
+  const deps = { db, tables, clock: () => new Date(`${day}T${String(story.hour ?? 8).padStart(2, '0')}:30:00Z`) };
+  const idOf = (result: Record<string, unknown>) => String(result.id);
+  const caseId = idOf(commands.openCase(deps, { bedId: story.bed, name: story.name, ...(story.plant === undefined ? {} : { plantingId: `${story.bed}-${story.plant}` }) }));
+  const treatments = new Map<string, string>();
+  for (const event of story.events) {
+    day = addDays(story.opened, event.day);
+    switch (event.kind) {
+      case 'said':
+        commands.addEvidence(deps, { said: event.line }, caseId);
+        break;
+      case 'signs':
+        commands.addEvidence(deps, { items: event.items }, caseId);
+        break;
+      case 'check':
+        commands.answerCheck(deps, { check: event.check, answer: event.answer }, caseId);
+        break;
+      case 'choose':
+        treatments.set(event.remedy, idOf(commands.chooseRemedy(deps, { remedy: event.remedy, ...(event.strength === undefined ? {} : { strength: event.strength }) }, caseId)));
+        break;
+      case 'step':
+        commands.recordStep(deps, { treatmentId: treatments.get(event.remedy) ?? '', step: event.step, outcome: event.outcome ?? 'done' });
+        break;
+      case 'count':
+        commands.addLook(deps, { treatmentId: treatments.get(event.remedy), kind: event.when, counts: event.counts }, caseId);
+        break;
+      case 'close':
+        commands.closeCase(deps, { outcome: event.outcome }, caseId);
+        break;
+      default:
+        event satisfies never;
+    }
+  }
+}

@@ -1,0 +1,120 @@
+import { caseOutcomes, type CaseOutcome } from '@trowel/core/contract';
+import { actionClasses } from '@trowel/core/tables';
+import { z } from 'zod';
+import type { Db } from '../database';
+import { any, jsonText, maybeOne, run } from './rows';
+
+/** The last weighing in short, so that lists need not weigh again. */
+export const readingShort = z.object({
+  causes: z.array(z.object({ id: z.string(), probability: z.number() })),
+  conditions: z.array(z.object({ id: z.string(), probability: z.number() })),
+  depth: z.number(),
+  action: z.enum(actionClasses),
+});
+export type ReadingShort = z.infer<typeof readingShort>;
+
+const caseRow = z.object({
+  id: z.string(),
+  name: z.string(),
+  pattern: z.number(),
+  bed_id: z.string(),
+  planting_id: z.string().nullable(),
+  opened_on: z.string(),
+  status: z.enum(['open', 'closed']),
+  closed_on: z.string().nullable(),
+  outcome: z.enum(caseOutcomes).nullable(),
+  late_look_on: z.string().nullable(),
+  reading: jsonText(readingShort),
+});
+export type CaseRow = z.infer<typeof caseRow>;
+
+const evidenceRow = z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().nullable() });
+export type EvidenceRow = z.infer<typeof evidenceRow>;
+
+const lookRow = z.object({
+  id: z.string(),
+  case_id: z.string(),
+  treatment_id: z.string().nullable(),
+  kind: z.enum(['before', 'after', 'untreated-before', 'untreated-after']),
+  looked_on: z.string(),
+  counts: jsonText(z.array(z.number())),
+  harm_seen: z.number(),
+});
+export type LookRow = z.infer<typeof lookRow>;
+
+/** Open cases first, newest first. */
+export const anyCases = (db: Db): CaseRow[] => any(db, caseRow, "SELECT * FROM cases ORDER BY status = 'closed', COALESCE(closed_on, opened_on) DESC, id");
+export const anyOpenCases = (db: Db): CaseRow[] => any(db, caseRow, "SELECT * FROM cases WHERE status = 'open' ORDER BY opened_on, id");
+export const maybeOneCase = (db: Db, id: string): CaseRow | undefined => maybeOne(db, caseRow, 'SELECT * FROM cases WHERE id = ?', id);
+export const countCases = (db: Db): number => maybeOne(db, z.object({ n: z.number() }), 'SELECT COUNT(*) AS n FROM cases')?.n ?? 0;
+
+export function addCase(db: Db, row: Pick<CaseRow, 'id' | 'name' | 'pattern' | 'bed_id' | 'planting_id' | 'opened_on' | 'reading'>): void {
+  run(
+    db,
+    "INSERT INTO cases (id, name, pattern, bed_id, planting_id, opened_on, reading, status) VALUES (?, ?, ?, ?, ?, ?, ?, 'open')",
+    row.id,
+    row.name,
+    row.pattern,
+    row.bed_id,
+    row.planting_id,
+    row.opened_on,
+    JSON.stringify(row.reading),
+  );
+}
+
+export const saveReading = (db: Db, id: string, reading: ReadingShort): void => run(db, 'UPDATE cases SET reading = ? WHERE id = ?', JSON.stringify(reading), id);
+
+/** Earlier cases of a bed that came to an end and were what they were taken for. */
+export const anyPastCases = (db: Db, bedId: string): CaseRow[] =>
+  any(db, caseRow, "SELECT * FROM cases WHERE bed_id = ? AND status = 'closed' AND outcome <> 'mistaken' ORDER BY opened_on", bedId);
+
+/** Closed cases whose late look falls within a range of days. */
+export const anyLateLooks = (db: Db, from: string, to: string): CaseRow[] =>
+  any(db, caseRow, "SELECT * FROM cases WHERE status = 'closed' AND late_look_on BETWEEN ? AND ? ORDER BY late_look_on", from, to);
+
+export function closeCase(db: Db, id: string, outcome: CaseOutcome, on: string, lateLookOn: string | null): void {
+  run(db, "UPDATE cases SET status = 'closed', outcome = ?, closed_on = ?, late_look_on = ? WHERE id = ?", outcome, on, lateLookOn, id);
+}
+
+export function reopenCase(db: Db, id: string): void {
+  run(db, "UPDATE cases SET status = 'open', outcome = NULL, closed_on = NULL, late_look_on = NULL WHERE id = ?", id);
+}
+
+/** What holds now: the newest row of each sign, without those taken back. */
+export const anyEvidence = (db: Db, caseId: string): EvidenceRow[] =>
+  any(
+    db,
+    evidenceRow,
+    `SELECT sign, state, amount FROM observation AS o
+     WHERE case_id = ? AND state <> 'not-looked'
+       AND id = (SELECT MAX(id) FROM observation WHERE case_id = o.case_id AND sign = o.sign)
+     ORDER BY id`,
+    caseId,
+  );
+
+export function addObservation(db: Db, row: { caseId: string; sign: string; state: string; amount?: number | undefined; said?: string | undefined; on: string }): void {
+  run(db, 'INSERT INTO observation (case_id, sign, state, amount, said, observed_on) VALUES (?, ?, ?, ?, ?, ?)', row.caseId, row.sign, row.state, row.amount ?? null, row.said ?? null, row.on);
+}
+
+export const anyChecksDone = (db: Db, caseId: string): string[] =>
+  any(db, z.object({ check_id: z.string() }), 'SELECT DISTINCT check_id FROM check_done WHERE case_id = ?', caseId).map(({ check_id }) => check_id);
+
+export function addCheckDone(db: Db, row: { caseId: string; check: string; answer: string; on: string }): void {
+  run(db, 'INSERT INTO check_done (case_id, check_id, answer, done_on) VALUES (?, ?, ?, ?)', row.caseId, row.check, row.answer, row.on);
+}
+
+export const anyLooks = (db: Db, caseId: string): LookRow[] => any(db, lookRow, 'SELECT * FROM look WHERE case_id = ? ORDER BY looked_on, rowid', caseId);
+
+export function addLook(db: Db, row: Omit<LookRow, 'harm_seen'> & { harm_seen: boolean }): void {
+  run(
+    db,
+    'INSERT INTO look (id, case_id, treatment_id, kind, looked_on, counts, harm_seen) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    row.id,
+    row.case_id,
+    row.treatment_id,
+    row.kind,
+    row.looked_on,
+    JSON.stringify(row.counts),
+    row.harm_seen ? 1 : 0,
+  );
+}

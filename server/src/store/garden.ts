@@ -1,0 +1,80 @@
+import { measureSystems } from '@trowel/core/measures';
+import { settings } from '@trowel/core/tables';
+import { z } from 'zod';
+import type { Db } from '../database';
+import { any, maybeOne, run } from './rows';
+
+const gardenRow = z.object({
+  name: z.string(),
+  latitude: z.number(),
+  longitude: z.number(),
+  time_zone: z.string(),
+  measures: z.enum(measureSystems),
+  tap_hardness: z.number(),
+  butt_hardness: z.number(),
+  usual_hour: z.number(),
+});
+export type GardenRow = z.infer<typeof gardenRow>;
+
+const bedRow = z.object({ id: z.string(), name: z.string(), setting: z.enum(settings), note: z.string(), walking_order: z.number() });
+export type BedRow = z.infer<typeof bedRow>;
+
+const plantingRow = z.object({
+  id: z.string(),
+  bed_id: z.string(),
+  plant: z.string(),
+  label: z.string(),
+  planted_on: z.string(),
+  removed_on: z.string().nullable(),
+});
+export type PlantingRow = z.infer<typeof plantingRow>;
+
+/** The garden this file holds. @throws Error when it was never set up. */
+export function oneGarden(db: Db): GardenRow {
+  const row = maybeOne(db, gardenRow, 'SELECT * FROM garden WHERE id = 1');
+  if (!row) throw new Error('the garden has not been set up');
+  return row;
+}
+
+export const isSetUp = (db: Db): boolean => maybeOne(db, z.object({ id: z.number() }), 'SELECT id FROM garden WHERE id = 1') !== undefined;
+
+export function saveGarden(db: Db, garden: GardenRow): void {
+  run(
+    db,
+    `INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour)
+     VALUES (1, ?, ?, ?, ?, ?, ?, ?, ?)
+     ON CONFLICT (id) DO UPDATE SET name = excluded.name, latitude = excluded.latitude, longitude = excluded.longitude,
+       time_zone = excluded.time_zone, measures = excluded.measures, tap_hardness = excluded.tap_hardness,
+       butt_hardness = excluded.butt_hardness, usual_hour = excluded.usual_hour`,
+    garden.name,
+    garden.latitude,
+    garden.longitude,
+    garden.time_zone,
+    garden.measures,
+    garden.tap_hardness,
+    garden.butt_hardness,
+    garden.usual_hour,
+  );
+}
+
+export const anyBeds = (db: Db): BedRow[] => any(db, bedRow, 'SELECT * FROM bed ORDER BY walking_order, name');
+export const maybeOneBed = (db: Db, id: string): BedRow | undefined => maybeOne(db, bedRow, 'SELECT * FROM bed WHERE id = ?', id);
+export const maybeOneBedNamed = (db: Db, name: string): BedRow | undefined => maybeOne(db, bedRow, 'SELECT * FROM bed WHERE name = ?', name);
+
+export function addBed(db: Db, bed: Omit<BedRow, 'walking_order'>): void {
+  run(
+    db,
+    'INSERT INTO bed (id, name, setting, note, walking_order) VALUES (?, ?, ?, ?, (SELECT COALESCE(MAX(walking_order), 0) + 1 FROM bed))',
+    bed.id,
+    bed.name,
+    bed.setting,
+    bed.note,
+  );
+}
+
+export const anyPlantings = (db: Db): PlantingRow[] => any(db, plantingRow, 'SELECT * FROM planting WHERE removed_on IS NULL ORDER BY label');
+export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined => maybeOne(db, plantingRow, 'SELECT * FROM planting WHERE id = ?', id);
+
+export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on'>): void {
+  run(db, 'INSERT INTO planting (id, bed_id, plant, label, planted_on) VALUES (?, ?, ?, ?, ?)', planting.id, planting.bed_id, planting.plant, planting.label, planting.planted_on);
+}

@@ -1,0 +1,179 @@
+import type { CaseSummary, CaseView, FollowResponse, LogEntry } from '@trowel/core/contract';
+import { sayFollow } from '@trowel/core/headless';
+import { follow, summarise } from '@trowel/core/follow';
+import { daysBetween } from '@trowel/core/plan';
+import { rowById, type RemedyRow, type Tables } from '@trowel/core/tables';
+import { verdictWords } from '@trowel/core/wording';
+import type { Db } from '../database';
+import { anyCases, anyEvidence, anyLooks, type CaseRow, type LookRow } from '../store/cases';
+import { anyBeds, anyPlantings, type BedRow, type PlantingRow } from '../store/garden';
+import { anyLogOfCase, type LogRow } from '../store/log';
+import { anyStepsOf, anyTreatments, type TreatmentRow } from '../store/treatments';
+import { layOut, stepsOf, type Deps } from './plan';
+import { situationOfCase } from './reading';
+
+interface Names {
+  readonly beds: ReadonlyMap<string, BedRow>;
+  readonly plantings: ReadonlyMap<string, PlantingRow>;
+}
+
+const namesOf = (db: Db): Names => ({
+  beds: new Map(anyBeds(db).map((row) => [row.id, row])),
+  plantings: new Map(anyPlantings(db).map((row) => [row.id, row])),
+});
+
+export function caseSummaries({ db, tables }: Deps): CaseSummary[] {
+  const names = namesOf(db);
+  return anyCases(db).map((row) => summaryOf(db, tables, row, names));
+}
+
+function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSummary {
+  const planting = row.planting_id === null ? undefined : names.plantings.get(row.planting_id);
+  const treatments = anyTreatments(db, row.id);
+  const leading = row.reading.causes.some(({ probability }) => probability >= 0.25)
+    ? row.reading.causes.map((cause) => ({ ...cause, name: rowById(tables.causes, cause.id, 'causes').name }))
+    : row.reading.conditions.map((condition) => ({ ...condition, name: rowById(tables.conditions, condition.id, 'conditions').name }));
+  const verdicts = treatments.flatMap((treatment) => followOf(db, tables, treatment)?.verdict ?? []);
+  const last = verdicts[verdicts.length - 1];
+  return {
+    id: row.id,
+    name: row.name,
+    pattern: row.pattern,
+    bedId: row.bed_id,
+    bedName: names.beds.get(row.bed_id)?.name ?? '',
+    plant: planting?.plant ?? null,
+    plantLabel: planting?.label ?? null,
+    status: row.status,
+    openedOn: row.opened_on,
+    closedOn: row.closed_on,
+    outcome: row.outcome,
+    lateLookOn: row.late_look_on,
+    signCount: anyEvidence(db, row.id).length,
+    leading: leading.slice(0, 3),
+    depth: row.reading.depth,
+    action: row.reading.action,
+    treatments: treatments.map(({ remedy }) => rowById(tables.remedies, remedy, 'remedies').name),
+    verdict: last === undefined ? null : verdictWords[last],
+  };
+}
+
+/** One case with everything that its page shows. */
+export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
+  const { db, tables } = deps;
+  const names = namesOf(db);
+  const laidOut = layOut(deps);
+  const treatments = anyTreatments(db, row.id);
+  const situation = situationOfCase(db, row);
+  return {
+    summary: summaryOf(db, tables, row, names),
+    situation: { ...situation, evidence: situation.evidence.map((item) => ({ ...item })), history: situation.history.map((item) => ({ ...item })), checksDone: [...situation.checksDone] },
+    recent: recentOf(db, tables, treatments, laidOut.today),
+    nearby: [...names.plantings.values()].filter(({ bed_id, id }) => bed_id === row.bed_id && id !== row.planting_id).map(({ plant }) => plant),
+    treatments: treatments.map((treatment) => {
+      const remedy = rowById(tables.remedies, treatment.remedy, 'remedies');
+      return {
+        id: treatment.id,
+        remedy: remedy.id,
+        remedyName: remedy.name,
+        strength: treatment.strength,
+        chosenOn: treatment.chosen_on,
+        endedOn: treatment.ended_on,
+        counts: { what: remedy.expect.what, unit: remedy.expect.unit, clearBelow: remedy.expect.clearBelow },
+        steps: stepsOf(deps, laidOut, treatment, row),
+        follow: followOf(db, tables, treatment) ?? null,
+      };
+    }),
+    looks: anyLooks(db, row.id).map(({ id, treatment_id, kind, looked_on, counts }) => ({ id, treatmentId: treatment_id, kind, on: looked_on, counts, mean: Number(summarise(counts).mean.toFixed(2)) })),
+    log: anyLogOfCase(db, row.id).map((entry) => logEntryOf(tables, entry)),
+  };
+}
+
+function recentOf(db: Db, tables: Tables, treatments: readonly TreatmentRow[], today: string) {
+  return treatments.flatMap((treatment) => {
+    const remedy = rowById(tables.remedies, treatment.remedy, 'remedies');
+    return applications(db, treatment, remedy).map((on) => ({ remedy: remedy.id, daysAgo: daysBetween(on, today) }));
+  });
+}
+
+/** Days on which the remedy was put on. */
+function applications(db: Db, treatment: TreatmentRow, remedy: RemedyRow): string[] {
+  return anyStepsOf(db, treatment.id)
+    .filter(({ step, outcome }) => outcome === 'done' && remedy.steps.some(({ id, applies }) => id === step && applies))
+    .map(({ on_date }) => on_date)
+    .sort();
+}
+
+/** The verdict on one treatment; undefined while there is nothing to judge by. */
+export function followOf(db: Db, tables: Tables, treatment: TreatmentRow): FollowResponse | undefined {
+  const remedy = rowById(tables.remedies, treatment.remedy, 'remedies');
+  const dates = applications(db, treatment, remedy);
+  const appliedOn = dates[0] ?? (remedy.rung === 'leave' ? treatment.chosen_on : undefined);
+  if (appliedOn === undefined) return undefined;
+  const all = anyLooks(db, treatment.case_id).filter(({ treatment_id }) => treatment_id === null || treatment_id === treatment.id);
+  const before = all.filter(({ kind, looked_on }) => kind === 'before' && looked_on <= appliedOn).pop();
+  const looks = all.filter(({ kind, looked_on }) => kind === 'after' && looked_on >= appliedOn);
+  const last = looks[looks.length - 1];
+  if (!before || !last) return undefined;
+  const harm = looks.find(({ harm_seen }) => harm_seen === 1);
+  const untreated = untreatedRow(all);
+  const result = follow({
+    remedy,
+    appliedOn,
+    applications: Math.max(1, dates.length),
+    before: { on: before.looked_on, counts: before.counts },
+    looks: looks.map(({ looked_on, counts }) => ({ on: looked_on, counts })),
+    threshold: remedy.expect.clearBelow,
+    ...(untreated ? { untreated } : {}),
+    ...(harm ? { harmSeenOn: harm.looked_on } : {}),
+    ...(treatment.strength === null ? {} : { strength: treatment.strength }),
+  });
+  return sayFollow(result, remedy, last.looked_on);
+}
+
+function untreatedRow(looks: readonly LookRow[]) {
+  const before = looks.filter(({ kind }) => kind === 'untreated-before').pop();
+  const after = looks.filter(({ kind }) => kind === 'untreated-after').pop();
+  return before && after ? { before: before.counts, after: after.counts } : undefined;
+}
+
+const commandWords: Record<string, string> = {
+  'open-case': 'Case opened',
+  'add-evidence': 'Signs noted',
+  'answer-check': 'Check made',
+  'choose-remedy': 'Remedy chosen',
+  'end-treatment': 'Remedy ended',
+  'record-step': 'Step',
+  'add-look': 'Counted',
+  'close-case': 'Case closed',
+  'reopen-case': 'Case opened again',
+  'add-bed': 'Bed added',
+  'add-planting': 'Planted',
+  'change-garden': 'Garden settings changed',
+};
+
+/** A log line in words. */
+export function logEntryOf(tables: Tables, { id, on_date, command, case_id, body }: LogRow): LogEntry {
+  return { id, on: on_date, command, caseId: case_id, says: [commandWords[command] ?? command, detailOf(tables, body)].filter(Boolean).join(': ') };
+}
+
+function detailOf(tables: Tables, body: Record<string, unknown>): string {
+  const text = (key: string) => (typeof body[key] === 'string' ? (body[key] as string) : undefined);
+  const parts: (string | undefined)[] = [
+    text('said') === undefined ? undefined : `“${text('said')}”`,
+    Array.isArray(body.items)
+      ? body.items
+          .map((item: { sign?: string; state?: string }) => {
+            const name = tables.signs.find(({ id }) => id === item.sign)?.name ?? '';
+            return item.state === 'seen' ? name : item.state === 'absent' ? `no ${name.toLowerCase()}` : `${name} taken back`;
+          })
+          .join(', ')
+      : undefined,
+    tables.checks.find(({ id }) => id === text('check'))?.name,
+    tables.remedies.find(({ id }) => id === text('remedy'))?.name,
+    text('step') === undefined ? undefined : `${tables.remedies.flatMap(({ steps }) => steps).find(({ id }) => id === text('step'))?.does ?? text('step')}, ${text('outcome')}`,
+    Array.isArray(body.counts) ? (body.counts as number[]).join(', ') : undefined,
+    text('step') === undefined ? text('outcome') : undefined,
+    text('label') ?? text('name'),
+  ];
+  return parts.filter((part) => part !== undefined && part !== '').join(' · ');
+}

@@ -1,0 +1,114 @@
+import type { GardenView, NotebookView, TodayView } from '@trowel/core/contract';
+import { addDays, daysBetween, sunHours } from '@trowel/core/plan';
+import { rowById } from '@trowel/core/tables';
+import { hindranceSays } from '@trowel/core/wording';
+import { gardenTime } from '../clock';
+import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
+import { anyBeds, anyPlantings, oneGarden } from '../store/garden';
+import { anyLog } from '../store/log';
+import { anyTreatments } from '../store/treatments';
+import { standInWeather } from '../weather/stand-in';
+import { logEntryOf } from './cases';
+import { layOut, placeOf, stepsOf, type Deps } from './plan';
+import { historyOf } from './reading';
+
+export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
+  const garden = oneGarden(db);
+  const plantings = anyPlantings(db);
+  const cases = anyCases(db);
+  return {
+    name: garden.name,
+    latitude: garden.latitude,
+    longitude: garden.longitude,
+    timeZone: garden.time_zone,
+    measures: garden.measures,
+    tapHardness: garden.tap_hardness,
+    buttHardness: garden.butt_hardness,
+    usualHour: garden.usual_hour,
+    ...gardenTime(clock(), garden.time_zone),
+    beds: anyBeds(db).map(({ id, name, setting, note }) => {
+      const here = cases.filter(({ bed_id }) => bed_id === id);
+      const newest = [...here].sort((a, b) => b.opened_on.localeCompare(a.opened_on));
+      const conditions = new Map(newest.flatMap(({ reading }) => reading.conditions).filter(({ probability }) => probability >= 0.5).map((row) => [row.id, row] as const));
+      return {
+        id,
+        name,
+        setting,
+        note,
+        plantings: plantings
+          .filter(({ bed_id }) => bed_id === id)
+          .map((row) => ({ id: row.id, plant: row.plant, plantName: rowById(tables.plants, row.plant, 'plants').name, label: row.label, plantedOn: row.planted_on })),
+        openCases: here.filter(({ status }) => status === 'open').length,
+        conditions: [...conditions.values()].map((row) => ({ ...row, name: rowById(tables.conditions, row.id, 'conditions').name })),
+        history: historyOf(db, id).map(({ cause, times }) => ({ cause, name: rowById(tables.causes, cause, 'causes').name, times })),
+      };
+    }),
+  };
+}
+
+/** Days of what is coming that Today shows. */
+const daysShown = 7;
+
+export function todayViewOf(deps: Deps): TodayView {
+  const { db } = deps;
+  const laidOut = layOut(deps);
+  const { today, hourNow, garden, cases, treatments, plan } = laidOut;
+  const order = new Map(anyBeds(db).map(({ name, walking_order }) => [name, walking_order]));
+  const steps = [...treatments.values()]
+    .flatMap((row) => {
+      const owner = cases.get(row.case_id);
+      return owner ? stepsOf(deps, laidOut, row, owner) : [];
+    })
+    .sort((a, b) => (a.date ?? '').localeCompare(b.date ?? '') || (order.get(a.bedName) ?? 0) - (order.get(b.bedName) ?? 0) || (a.hour ?? 0) - (b.hour ?? 0));
+  const at = placeOf(garden);
+  return {
+    today,
+    hourNow,
+    gardenName: garden.name,
+    due: steps.filter(({ state, date }) => state === 'planned' && date === today),
+    coming: steps.filter(({ state, date }) => state === 'planned' && date !== null && date > today && daysBetween(today, date) <= daysShown),
+    doneToday: steps.filter(({ state, date }) => state === 'done' && date === today),
+    stuck: steps.filter(({ state, whyThen }) => state === 'unplaced' && whyThen.startsWith('No day')),
+    lateLooks: anyLateLooks(db, addDays(today, -14), addDays(today, daysShown)).map(({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today })),
+    moved: plan.moved.map(({ job, step, from, to, because }) => {
+      const owner = cases.get(treatments.get(job)?.case_id ?? '');
+      const does = plan.steps.find((item) => item.job === job && item.step.id === step)?.step.does ?? step;
+      return { does, caseName: owner?.name ?? '', from, to, why: because === undefined ? 'the step before it moved' : hindranceSays(because) };
+    }),
+    sky: standInWeather(at, today, daysShown).map(({ date, hours }) => {
+      const { rise, set } = sunHours(date, at);
+      return { date, rise, set, hours: [...hours] };
+    }),
+    openCases: anyOpenCases(db).length,
+  };
+}
+
+/** Two imagined trials, one good and one bad, keep few trials from looking sure (Laplace). */
+const imaginedTrials = 2;
+
+export function notebookViewOf({ db, tables }: Deps): NotebookView {
+  const closed = anyCases(db).filter(({ status }) => status === 'closed');
+  const byRemedy = new Map<string, NotebookView['worked'][number]['cases']>();
+  for (const row of closed)
+    for (const remedy of new Set(anyTreatments(db, row.id).map((treatment) => treatment.remedy)))
+      byRemedy.set(remedy, [...(byRemedy.get(remedy) ?? []), { id: row.id, name: row.name, outcome: row.outcome ?? 'left', on: row.closed_on ?? row.opened_on }]);
+  const worked = [...byRemedy].map(([remedy, list]) => {
+    const solved = list.filter(({ outcome }) => outcome === 'solved').length;
+    return {
+      remedy,
+      remedyName: rowById(tables.remedies, remedy, 'remedies').name,
+      tried: list.length,
+      solved,
+      cautiousRate: (solved + imaginedTrials / 2) / (list.length + imaginedTrials),
+      lastOn: list.map(({ on }) => on).sort().pop() ?? '',
+      cases: list,
+    };
+  });
+  return {
+    worked: worked.sort((a, b) => b.tried - a.tried || b.cautiousRate - a.cautiousRate),
+    places: anyBeds(db)
+      .flatMap(({ id, name }) => historyOf(db, id).map(({ cause, times, lastOn }) => ({ bedName: name, cause, causeName: rowById(tables.causes, cause, 'causes').name, times, lastOn })))
+      .sort((a, b) => b.times - a.times || b.lastOn.localeCompare(a.lastOn)),
+    log: anyLog(db, 60).map((entry) => logEntryOf(tables, entry)),
+  };
+}
