@@ -1,6 +1,1 @@
-import { Text } from 'react-native';
-import { weigh } from '@trowel/core/weigh';
-import { knowledge } from '@trowel/knowledge';
-export default function Index() {
-  return <Text>{weigh(knowledge, { evidence: [] }).depth}</Text>;
-}
+export { TodayPage as default } from '@/steps/today/TodayPage';

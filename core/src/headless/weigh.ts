@@ -4,7 +4,7 @@ import { weighRequest, type WeighRequest, type WeighResponse } from '../contract
 import { evidenceFromSoil, plantNamed, readLine, type Understood } from '../read';
 import { rowById, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
-import { actionSentence, contributionWords, leftOutWords, listWords, lowerFirst } from '../wording';
+import { actionSentence, avoidNotes, contributionWords, leftOutWords, listWords, lowerFirst } from '../wording';
 
 /** Causes and conditions below this are left off the answer. */
 const worthListing = 0.02;
@@ -77,16 +77,6 @@ export function answerWeigh(tables: Tables, body: unknown): WeighResponse {
     notes: notesFor(tables, weighing),
     method: weighing.method,
   };
-}
-
-/** What would do harm or waste effort under this reading. */
-export function avoidNotes({ causes, conditions }: Weighing): { what: string; why: string }[] {
-  const notes = [
-    ...causes.filter(({ probability }) => probability >= 0.3).flatMap(({ row }) => row.avoid),
-    ...conditions.filter(({ probability }) => probability >= 0.5).flatMap(({ row }) => row.avoid),
-  ];
-  const seen = new Set<string>();
-  return notes.filter(({ what }) => !seen.has(what) && seen.add(what)).map(({ what, why }) => ({ what, why }));
 }
 
 const helpWords = (tables: Tables, helps: readonly { of: string; why: string }[]) =>

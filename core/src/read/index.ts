@@ -1,3 +1,4 @@
 export * from './read';
 export { lexiconOf } from './words';
 export * from './facts';
+export * from './plates';

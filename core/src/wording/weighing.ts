@@ -62,6 +62,16 @@ export function leftOutWords(tables: Tables, reason: LeftOutReason): string {
   }
 }
 
+/** What would do harm or waste effort under this reading. */
+export function avoidNotes({ causes, conditions }: Weighing): { what: string; why: string }[] {
+  const notes = [
+    ...causes.filter(({ probability }) => probability >= 0.3).flatMap(({ row }) => row.avoid),
+    ...conditions.filter(({ probability }) => probability >= 0.5).flatMap(({ row }) => row.avoid),
+  ];
+  const seen = new Set<string>();
+  return notes.filter(({ what }) => !seen.has(what) && seen.add(what)).map(({ what, why }) => ({ what, why }));
+}
+
 /** A chance in words that a gardener can act on. */
 export function chanceWords(chance: number): string {
   if (chance >= 0.95) return 'all but certain';

@@ -1,0 +1,1 @@
+export { CasePage as default } from '@/steps/cases/CasePage';

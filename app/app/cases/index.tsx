@@ -1,0 +1,1 @@
+export { CasesPage as default } from '@/steps/cases/CasesPage';

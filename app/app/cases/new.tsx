@@ -1,0 +1,1 @@
+export { NewCasePage as default } from '@/steps/cases/NewCasePage';

@@ -1,0 +1,1 @@
+export { GardenPage as default } from '@/steps/garden/GardenPage';

@@ -1,0 +1,1 @@
+export { NotebookPage as default } from '@/steps/notebook/NotebookPage';

@@ -1,0 +1,54 @@
+import type { CaseSummary } from '@trowel/core/contract';
+import { actionWords, chanceWords, dayAndMonth } from '@trowel/core/wording';
+import { Link } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { Blade } from '@/drawing/Blade';
+import { Tag } from '@/drawing/Tag';
+import { space, useRoles } from '@/theme/theme';
+import { Row } from '@/ui/layout';
+import { Body, Heading, Small } from '@/ui/text';
+
+export const outcomeWords: Record<string, string> = {
+  solved: 'Solved',
+  'no-change': 'No change',
+  worse: 'Got worse',
+  'plant-harmed': 'Plant was hurt',
+  mistaken: 'Read wrongly',
+  left: 'Left as it was',
+  'given-up': 'Given up',
+};
+
+/** A case as a tag with its reading and how far that has been dug. */
+export function CaseCard({ row }: { row: CaseSummary }) {
+  const roles = useRoles();
+  const [first, second] = row.leading;
+  return (
+    <Link href={`/cases/${row.id}`} asChild>
+      <Pressable style={{ flexDirection: 'row', gap: space.m, backgroundColor: roles.raised, borderColor: roles.line, borderWidth: 1, borderRadius: 6, padding: space.m }}>
+        <View style={{ flex: 1, gap: 4, minWidth: 0 }}>
+          <Row>
+            <Tag pattern={row.pattern} width={44} />
+            <Heading rank={3} style={{ flexShrink: 1 }}>
+              {row.name}
+            </Heading>
+          </Row>
+          <Small>{`${row.bedName} · since ${dayAndMonth(row.openedOn)}`}</Small>
+          <Body>
+            {first
+              ? `${first.name}: ${chanceWords(first.probability)}${second && second.probability > 0.4 ? `, with ${second.name.toLowerCase()}` : ''}`
+              : 'Nothing noted yet'}
+          </Body>
+          <Small strong>{statusWords(row)}</Small>
+        </View>
+        <Blade depth={row.depth} height={72} />
+      </Pressable>
+    </Link>
+  );
+}
+
+function statusWords({ status, outcome, closedOn, treatments, verdict, action }: CaseSummary): string {
+  if (status === 'closed') return `${outcomeWords[outcome ?? ''] ?? 'Closed'}${closedOn ? `, ${dayAndMonth(closedOn)}` : ''}`;
+  if (verdict) return `${treatments.join(', ')}: ${verdict.toLowerCase()}`;
+  if (treatments.length > 0) return `Under way: ${treatments.join(', ')}`;
+  return actionWords[action].title;
+}

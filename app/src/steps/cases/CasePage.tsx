@@ -1,0 +1,136 @@
+import { chooseRemedies, type Choice } from '@trowel/core/choose';
+import type { CaseView, GardenView } from '@trowel/core/contract';
+import { weigh, type Weighing } from '@trowel/core/weigh';
+import { depthWords } from '@trowel/core/wording';
+import { knowledge } from '@trowel/knowledge';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import { useCase, useGarden } from '@/api/queries';
+import { Blade } from '@/drawing/Blade';
+import { Tag } from '@/drawing/Tag';
+import { ChoosePart } from '@/steps/choose/ChoosePart';
+import { LookPart } from '@/steps/follow/LookPart';
+import { DoPart } from '@/steps/plan/DoPart';
+import { ReadPart } from '@/steps/read/ReadPart';
+import { WeighPart } from '@/steps/weigh/WeighPart';
+import { space, useRoles } from '@/theme/theme';
+import { Page, Row, useIsWide } from '@/ui/layout';
+import { Loaded } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+import { outcomeWords } from './CaseCard';
+
+const parts = [
+  { id: 'read', label: 'Read' },
+  { id: 'weigh', label: 'Weigh' },
+  { id: 'choose', label: 'Choose' },
+  { id: 'do', label: 'Do' },
+  { id: 'look', label: 'Look' },
+] as const;
+type Part = (typeof parts)[number]['id'];
+
+/** One case from the first sign to the verdict. On a wide screen reading and weighing stand side by side, live. */
+export function CasePage() {
+  const { id = '', part: asked } = useLocalSearchParams<{ id: string; part?: string }>();
+  const router = useRouter();
+  const part = parts.find((row) => row.id === asked)?.id ?? 'read';
+  const goTo = (next: Part) => router.setParams({ part: next });
+  const view = useCase(id);
+  const garden = useGarden();
+  return <Loaded query={view}>{(data) => <Loaded query={garden}>{(place) => <OpenCase view={data} garden={place} part={part} goTo={goTo} />}</Loaded>}</Loaded>;
+}
+
+function useReading(view: CaseView): { weighing: Weighing; choice: Choice } {
+  return useMemo(() => {
+    const weighing = weigh(knowledge, view.situation);
+    const choice = chooseRemedies(knowledge, weighing, { setting: view.situation.setting, recent: view.recent, ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }) });
+    return { weighing, choice };
+  }, [view.situation, view.recent]);
+}
+
+interface OpenCaseProps {
+  readonly view: CaseView;
+  readonly garden: GardenView;
+  readonly part: Part;
+  readonly goTo: (part: Part) => void;
+}
+
+function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
+  const wide = useIsWide();
+  const { weighing, choice } = useReading(view);
+  const content = {
+    read: <ReadPart view={view} />,
+    weigh: <WeighPart view={view} weighing={weighing} choice={choice} />,
+    choose: <ChoosePart view={view} choice={choice} garden={garden} />,
+    do: <DoPart view={view} today={garden.today} />,
+    look: <LookPart view={view} />,
+  } satisfies Record<Part, React.ReactElement>;
+  const sideBySide = wide && (part === 'read' || part === 'weigh');
+  return (
+    <View style={{ flex: 1, minHeight: 0 }}>
+      <CaseHead view={view} weighing={weighing} part={part} goTo={goTo} />
+      {sideBySide ? (
+        <View style={{ flex: 1, flexDirection: 'row', minHeight: 0 }}>
+          <View style={{ flex: 1 }}>
+            <Page>{content.read}</Page>
+          </View>
+          <View style={{ flex: 1 }}>
+            <Page>{content.weigh}</Page>
+          </View>
+        </View>
+      ) : (
+        <Page>
+          {content[part]}
+          {part === 'look' && <CaseLog view={view} />}
+        </Page>
+      )}
+    </View>
+  );
+}
+
+/** The tag, the leading reading and the blade stay in sight whatever part is open. */
+function CaseHead({ view, weighing, part, goTo }: { view: CaseView; weighing: Weighing; part: Part; goTo: (part: Part) => void }) {
+  const roles = useRoles();
+  const { summary } = view;
+  const leading = (weighing.causes[0]?.probability ?? 0) >= 0.2 ? weighing.causes : weighing.conditions;
+  const names = leading.filter(({ probability }, index) => index === 0 || probability >= 0.5).slice(0, 2);
+  return (
+    <View style={{ backgroundColor: roles.raised, borderBottomWidth: 1, borderColor: roles.line }}>
+      <Row gap={space.m} style={{ paddingHorizontal: space.m, paddingTop: space.s }}>
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Row>
+            <Tag pattern={summary.pattern} width={46} />
+            <Heading rank={1} style={{ fontSize: 22, lineHeight: 27, flexShrink: 1 }}>
+              {summary.name}
+            </Heading>
+          </Row>
+          <Small>{`${summary.bedName}${summary.plantLabel === null ? '' : ` · ${summary.plantLabel}`}${summary.status === 'closed' ? ` · ${outcomeWords[summary.outcome ?? ''] ?? 'closed'}` : ''}`}</Small>
+          <Body strong>{names.length === 0 ? 'Nothing weighed yet' : names.map(({ row }) => row.name).join(' + ')}</Body>
+        </View>
+        <View style={{ alignItems: 'center', minWidth: 76 }} aria-live="polite" aria-label={`How far dug: ${depthWords(weighing.depth)}`}>
+          <Blade depth={weighing.depth} height={66} />
+        </View>
+      </Row>
+      <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={{ flexGrow: 1 }}>
+        <View role="tablist" aria-label="Steps of the case" style={{ flexDirection: 'row', flex: 1 }}>
+          {parts.map(({ id, label }) => (
+            <Pressable key={id} role="tab" aria-selected={id === part} onPress={() => goTo(id)} style={{ flex: 1, minWidth: 66, minHeight: space.target, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4, borderColor: id === part ? roles.act : 'transparent' }}>
+              <Body strong={id === part}>{label}</Body>
+            </Pressable>
+          ))}
+        </View>
+      </ScrollView>
+    </View>
+  );
+}
+
+function CaseLog({ view }: { view: CaseView }) {
+  return (
+    <View style={{ gap: 4 }}>
+      <Heading rank={3}>What was done</Heading>
+      {view.log.map(({ id, on, says }) => (
+        <Small key={id}>{`${on}  ${says}`}</Small>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,98 @@
+import type { GardenView } from '@trowel/core/contract';
+import { mix } from '@trowel/core/mix';
+import type { RemedyRow } from '@trowel/core/tables';
+import { knowledge } from '@trowel/knowledge';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, TextInput } from 'react-native-paper';
+import { useGarden } from '@/api/queries';
+import { gradeWords } from '@/steps/choose/ChoosePart';
+import { space } from '@/theme/theme';
+import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
+import { Loaded } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+import { MixCard, spoonNote } from './MixCard';
+
+const mixable = knowledge.remedies.filter(({ recipe }) => recipe);
+
+/** The bench: mix something without a case, and ask whether two things may meet. */
+export function BenchPage() {
+  const garden = useGarden();
+  const wide = useIsWide();
+  const router = useRouter();
+  const { remedy: asked } = useLocalSearchParams<{ remedy?: string }>();
+  const chosen = mixable.find(({ id }) => id === asked) ?? mixable[0];
+  return (
+    <Page wide>
+      <Heading rank={1}>Bench</Heading>
+      <Loaded query={garden}>
+        {(place) => (
+          <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
+            <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
+              <Heading>Mix</Heading>
+              <Row wrap>
+                {mixable.map(({ id, name }) => (
+                  <Button key={id} mode={id === chosen?.id ? 'contained-tonal' : 'outlined'} aria-pressed={id === chosen?.id} contentStyle={{ minHeight: 44 }} onPress={() => router.setParams({ remedy: id })}>
+                    {name}
+                  </Button>
+                ))}
+              </Row>
+              {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={place} />}
+            </View>
+            <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
+              <MayTheyMeet />
+              <Small>{spoonNote(place.measures)}</Small>
+              <Small>{`Tap water ${place.tapHardness} mg/L, butt ${place.buttHardness} mg/L hardness; change these under Garden.`}</Small>
+            </View>
+          </View>
+        )}
+      </Loaded>
+    </Page>
+  );
+}
+
+function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView }) {
+  const [strength, setStrength] = useState(remedy.recipe?.strengths.find(({ byDefault }) => byDefault)?.value);
+  return (
+    <Sheet>
+      <Heading rank={3}>{remedy.name}</Heading>
+      <Small>{gradeWords[remedy.grade] ?? ''}</Small>
+      <Body>{remedy.honest}</Body>
+      <Row wrap>
+        {remedy.recipe?.strengths.map(({ id, label, value, why }) => (
+          <Button key={id} compact mode={value === strength ? 'contained-tonal' : 'outlined'} aria-pressed={value === strength} aria-label={`${label}: ${why}`} contentStyle={{ minHeight: 44 }} onPress={() => setStrength(value)}>
+            {label}
+          </Button>
+        ))}
+      </Row>
+      <MixCard remedy={remedy} garden={garden} {...(strength === undefined ? {} : { strength })} />
+    </Sheet>
+  );
+}
+
+/** Bleach and vinegar? Asked before they are poured. */
+function MayTheyMeet() {
+  const [first, setFirst] = useState('');
+  const [second, setSecond] = useState('');
+  const words = [first, second].map((word) => word.trim()).filter((word) => word !== '');
+  const answer = words.length === 2 ? mix(knowledge, { together: words, measures: 'metric' }) : undefined;
+  const isStop = answer?.kind === 'refused';
+  const isDoubt = answer?.kind === 'checked' && (answer.cautions.length > 0 || answer.notUnderstood.length > 0);
+  return (
+    <Sheet>
+      <Heading>May they meet?</Heading>
+      <Small>Two things you would pour into one vessel.</Small>
+      <TextInput mode="outlined" label="One" aria-label="One thing" value={first} onChangeText={setFirst} />
+      <TextInput mode="outlined" label="The other" aria-label="The other thing" value={second} onChangeText={setSecond} />
+      {answer && answer.kind !== 'mix' && (
+        <Sheet tone={isStop ? 'stop' : isDoubt ? 'warn' : 'good'}>
+          <View role={isStop ? 'alert' : 'status'}>
+            <Body strong>{answer.says}</Body>
+            {answer.kind === 'checked' && answer.cautions.map(({ says, instead }) => <Body key={says}>{`${says} ${instead ?? ''}`}</Body>)}
+          </View>
+        </Sheet>
+      )}
+    </Sheet>
+  );
+}

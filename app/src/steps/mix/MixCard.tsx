@@ -1,0 +1,184 @@
+import type { GardenView, Mixed, MixOrder, MixResponse } from '@trowel/core/contract';
+import { mix } from '@trowel/core/mix';
+import { systems, type MeasureSystem } from '@trowel/core/measures';
+import type { RemedyRow } from '@trowel/core/tables';
+import { knowledge } from '@trowel/knowledge';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, SegmentedButtons, TextInput } from 'react-native-paper';
+import { Jug, Spoons } from '@/drawing/Amounts';
+import { space } from '@/theme/theme';
+import { Row, Sheet } from '@/ui/layout';
+import { Body, Heading, Small } from '@/ui/text';
+
+type Water = 'tap' | 'butt';
+type Spoon = NonNullable<MixOrder['typed']>['spoon'];
+
+interface MixCardProps {
+  readonly remedy: RemedyRow;
+  readonly garden: GardenView;
+  readonly strength?: number;
+  readonly plants?: readonly string[];
+  readonly nearby?: readonly string[];
+}
+
+/** How much of what: spoons and fill line, what hard water takes, cautions, and the working a tap away. */
+export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: MixCardProps) {
+  const [amount, setAmount] = useState(remedy.recipe?.kind === 'bait' ? '100' : String(usualBatch[garden.measures].amount));
+  const unit = remedy.recipe?.kind === 'bait' ? 'mL' : usualBatch[garden.measures].unit;
+  const [water, setWater] = useState<Water>('tap');
+  const [typed, setTyped] = useState<{ count: string; spoon: Spoon }>({ count: '', spoon: 'tsp' });
+  const wanted = Number(amount.replace(',', '.'));
+  const usesSoap = remedy.recipe?.kind === 'percent-volume' && remedy.recipe.hardWaterBinds === true;
+  const typedCount = Number(typed.count.replace(',', '.'));
+  const answer = mixed(remedy, wanted, unit, garden, strength, plants, nearby, usesSoap ? (water === 'tap' ? garden.tapHardness : garden.buttHardness) : undefined, typedCount > 0 ? { count: typedCount, spoon: typed.spoon } : undefined);
+  return (
+    <View style={{ gap: space.m }}>
+      <Row wrap>
+        <TextInput mode="outlined" style={{ width: 150 }} label={`Ready mix, ${unit}`} aria-label={`Ready mix wanted, in ${unit}`} inputMode="decimal" value={amount} onChangeText={setAmount} />
+        {usesSoap && (
+          <View style={{ minWidth: 230, flex: 1 }}>
+            <SegmentedButtons
+              value={water}
+              onValueChange={(next) => setWater(next === 'butt' ? 'butt' : 'tap')}
+              buttons={[
+                { value: 'tap', label: 'Tap water' },
+                { value: 'butt', label: 'Water butt' },
+              ]}
+            />
+          </View>
+        )}
+      </Row>
+      {answer.kind === 'not-a-number' ? (
+        <Sheet tone="warn">
+          <Body>{answer.says}</Body>
+        </Sheet>
+      ) : answer.kind === 'mix' ? (
+        <Answer answer={answer} typed={typed} setTyped={setTyped} total={wanted} />
+      ) : (
+        <Sheet tone="stop">
+          <Heading rank={3}>Not like this</Heading>
+          <Body>{answer.says}</Body>
+        </Sheet>
+      )}
+    </View>
+  );
+}
+
+/** A small sprayer, in the gardener's own measure. */
+const usualBatch: Record<MeasureSystem, { amount: number; unit: string }> = {
+  metric: { amount: 1.5, unit: 'L' },
+  us: { amount: 2, unit: 'qt' },
+  imperial: { amount: 3, unit: 'pt' },
+  australian: { amount: 1.5, unit: 'L' },
+};
+
+type Answered = MixResponse | { readonly kind: 'not-a-number'; readonly says: string };
+
+function mixed(
+  remedy: RemedyRow,
+  amount: number,
+  unit: string,
+  garden: GardenView,
+  strength: number | undefined,
+  plants: readonly string[],
+  nearby: readonly string[],
+  hardness: number | undefined,
+  typed: MixOrder['typed'],
+): Answered {
+  if (!(amount > 0)) return { kind: 'not-a-number', says: 'How much ready mix is wanted? Write a number above zero.' };
+  if (amount > 200) return unit === 'mL' && amount <= 5000 ? run() : { kind: 'not-a-number', says: 'That is more than one evening needs. Mix only what is used at once.' };
+  return run();
+
+  function run(): MixResponse {
+    return mix(knowledge, {
+      remedy: remedy.id,
+      volume: { amount, unit },
+      measures: garden.measures,
+      plants: [...plants],
+      nearby: [...new Set(nearby)],
+      ...(strength === undefined ? {} : { strength }),
+      ...(hardness === undefined ? {} : { water: { hardness } }),
+      ...(typed === undefined ? {} : { typed }),
+    });
+  }
+}
+
+function Answer({ answer, typed, setTyped, total }: { answer: Mixed; total: number; typed: { count: string; spoon: Spoon }; setTyped: (typed: { count: string; spoon: Spoon }) => void }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Row gap={space.l} wrap style={{ alignItems: 'flex-end' }}>
+        <Jug share={answer.water.ml / Math.max(answer.totalMl, 1)} says={answer.water.says} />
+        {answer.parts.map((part) => (
+          <View key={part.ingredient} style={{ gap: 4 }}>
+            <Spoons pieces={part.pieces} says={`${part.spoons} of ${part.name}`} />
+            <Body strong>{part.name}</Body>
+            <Small>{`${part.grams === undefined ? `${part.ml} mL` : `${part.grams} g, by spoon only about`}${Math.abs(part.errorPercent) >= 1 ? ` · spoons are ${Math.abs(part.errorPercent)} % ${part.errorPercent > 0 ? 'over' : 'under'}` : ''}`}</Small>
+          </View>
+        ))}
+      </Row>
+      <View>
+        {answer.order.map((line, index) => (
+          <Body key={line}>{`${index + 1}. ${line}.`}</Body>
+        ))}
+      </View>
+      {answer.hardWater && (
+        <Sheet tone={answer.hardWater.shareLost.high > 0.2 ? 'warn' : 'good'}>
+          <Body>{answer.hardWater.says}</Body>
+          {answer.hardWater.extra && <Small>{`With this water, up to ${answer.hardWater.extra.spoons} more (${answer.hardWater.extra.ml} mL) gives the same effect.`}</Small>}
+        </Sheet>
+      )}
+      {answer.cautions.map(({ level, says }) => (
+        <Sheet key={says} tone={level === 'note' ? 'deep' : 'stop'}>
+          <Body strong={level !== 'note'}>{says}</Body>
+        </Sheet>
+      ))}
+      <SpoonCheck answer={answer} typed={typed} setTyped={setTyped} />
+      <Row>
+        <Button aria-expanded={open} onPress={() => setOpen(!open)}>
+          {open ? 'Close the working' : 'How it was worked out'}
+        </Button>
+      </Row>
+      {open && (
+        <View>
+          <Small>{`For ${total} of ready mix, strength ${answer.strength}.`}</Small>
+          {answer.working.map(({ what, how, value }) => (
+            <Body key={what}>{`${what}: ${how} = ${value}`}</Body>
+          ))}
+          {answer.honest && <Small>{answer.honest}</Small>}
+        </View>
+      )}
+    </>
+  );
+}
+
+const spoons: readonly { value: Spoon; label: string }[] = [
+  { value: 'tsp', label: 'tea' },
+  { value: 'tbsp', label: 'TABLE' },
+  { value: 'mL', label: 'mL' },
+];
+
+/** What are you about to measure? Catches a tablespoon meant for a teaspoon before it is poured. */
+function SpoonCheck({ answer, typed, setTyped }: { answer: Mixed; typed: { count: string; spoon: Spoon }; setTyped: (typed: { count: string; spoon: Spoon }) => void }) {
+  const first = answer.parts[0];
+  if (!first || first.grams !== undefined) return null;
+  return (
+    <View style={{ gap: space.s }}>
+      <Small strong>{`About to measure the ${first.name.toLowerCase()}? Check your spoon:`}</Small>
+      <Row wrap>
+        <TextInput mode="outlined" style={{ width: 110 }} label="How many" aria-label="How many spoons" inputMode="decimal" value={typed.count} onChangeText={(count) => setTyped({ ...typed, count })} />
+        <View style={{ minWidth: 220, flex: 1 }}>
+          <SegmentedButtons value={typed.spoon} onValueChange={(spoon) => setTyped({ ...typed, spoon: spoons.find(({ value }) => value === spoon)?.value ?? 'tsp' })} buttons={spoons.map(({ value, label }) => ({ value, label }))} />
+        </View>
+      </Row>
+      {Number(typed.count.replace(',', '.')) > 0 && (
+        <Sheet tone={answer.slip ? 'stop' : 'good'}>
+          <Body strong>{answer.slip ? answer.slip.says : 'That is right.'}</Body>
+        </Sheet>
+      )}
+    </View>
+  );
+}
+
+export const spoonNote = (system: MeasureSystem): string => `Your teaspoon is ${systems[system].tsp} mL, your tablespoon ${systems[system].tbsp} mL.`;

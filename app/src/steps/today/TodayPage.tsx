@@ -1,0 +1,119 @@
+import type { StepView, TodayView } from '@trowel/core/contract';
+import { dayAndMonth, dayWords, weekdayOf } from '@trowel/core/wording';
+import { Link } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { useToday } from '@/api/queries';
+import { HoursBand } from '@/drawing/HoursBand';
+import { Tag } from '@/drawing/Tag';
+import { StepCard } from '@/steps/plan/StepCard';
+import { space } from '@/theme/theme';
+import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
+import { Empty, Loaded } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+
+/** What to do at the next visit, in walking order, and what is due to be looked at. */
+export function TodayPage() {
+  const query = useToday();
+  const wide = useIsWide();
+  return (
+    <Page wide>
+      <Loaded query={query}>
+        {(view) => (
+          <>
+            <View>
+              <Heading rank={1}>{`${weekdayOf(view.today)} ${dayAndMonth(view.today)}`}</Heading>
+              <Small>{view.gardenName}</Small>
+            </View>
+            <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
+              <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
+                <Due view={view} />
+              </View>
+              <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
+                <HoursBand sky={view.sky} steps={[...view.due, ...view.coming]} hourNow={view.hourNow} />
+                <Moved view={view} />
+                <Coming view={view} />
+              </View>
+            </View>
+          </>
+        )}
+      </Loaded>
+    </Page>
+  );
+}
+
+function Due({ view }: { view: TodayView }) {
+  const nothing = view.due.length === 0 && view.doneToday.length === 0;
+  return (
+    <>
+      <Row style={{ justifyContent: 'space-between' }} wrap>
+        <Heading>{view.due.length === 0 ? 'Nothing more today' : `On the next round: ${view.due.length}`}</Heading>
+        <LinkButton href="/cases/new" icon="plus" mode="contained">
+          New case
+        </LinkButton>
+      </Row>
+      {nothing && view.openCases === 0 && (
+        <Empty title="All quiet">
+          <Body>Walk round. When something looks odd, open a case: tap what you see, and the rest follows.</Body>
+        </Empty>
+      )}
+      {nothing && view.openCases > 0 && <Body soft>{`${view.openCases} ${view.openCases === 1 ? 'case is' : 'cases are'} open; the next steps stand under Coming.`}</Body>}
+      {view.due.map((step) => (
+        <StepCard key={key(step)} step={step} today={view.today} withCase />
+      ))}
+      {view.lateLooks.map(({ caseId, caseName, pattern, on }) => (
+        <Sheet key={caseId} tone="cool">
+          <Row>
+            <Tag pattern={pattern} width={40} />
+            <Body strong>{`One late look: ${caseName}`}</Body>
+          </Row>
+          <Small>{`Set for ${dayWords(on, view.today)}, to see whether it has come back.`}</Small>
+          <Link href={`/cases/${caseId}`}>
+            <Small style={{ textDecorationLine: 'underline' }}>Open the case</Small>
+          </Link>
+        </Sheet>
+      ))}
+      {view.stuck.length > 0 && <Heading rank={3}>Waiting for better weather</Heading>}
+      {view.stuck.map((step) => (
+        <StepCard key={key(step)} step={step} today={view.today} withCase />
+      ))}
+      {view.doneToday.length > 0 && <Heading rank={3}>Done today</Heading>}
+      {view.doneToday.map((step) => (
+        <StepCard key={key(step)} step={step} today={view.today} withCase />
+      ))}
+    </>
+  );
+}
+
+function Moved({ view }: { view: TodayView }) {
+  if (view.moved.length === 0) return null;
+  return (
+    <Sheet tone="cool">
+      <Heading rank={3}>What moved</Heading>
+      {view.moved.map(({ does, caseName, from, to, why }) => (
+        <Body key={`${caseName}${does}`}>{`“${does}” (${caseName}) moved from ${dayWords(from, view.today)} to ${dayWords(to, view.today)}: ${why}.`}</Body>
+      ))}
+    </Sheet>
+  );
+}
+
+const shownAtFirst = 4;
+
+function Coming({ view }: { view: TodayView }) {
+  const [all, setAll] = useState(false);
+  if (view.coming.length === 0) return null;
+  const shown = all ? view.coming : view.coming.slice(0, shownAtFirst);
+  return (
+    <>
+      <Heading>Coming</Heading>
+      {shown.map((step) => (
+        <StepCard key={key(step)} step={step} today={view.today} withCase />
+      ))}
+      {view.coming.length > shown.length && <Button onPress={() => setAll(true)}>{`Show ${view.coming.length - shown.length} more`}</Button>}
+    </>
+  );
+}
+
+const key = ({ treatmentId, step }: StepView) => `${treatmentId}-${step}`;

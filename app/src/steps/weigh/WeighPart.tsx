@@ -1,0 +1,161 @@
+import type { CaseView } from '@trowel/core/contract';
+import type { Choice } from '@trowel/core/choose';
+import { rowById, type CheckRow } from '@trowel/core/tables';
+import type { Contribution, WeighedCause, Weighing } from '@trowel/core/weigh';
+import { actionSentence, actionWords, avoidNotes, chanceWords, contributionWords } from '@trowel/core/wording';
+import { knowledge } from '@trowel/knowledge';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { useCommand } from '@/api/queries';
+import { Blade } from '@/drawing/Blade';
+import { space, useRoles } from '@/theme/theme';
+import { Icon } from '@/ui/Icon';
+import { Row, Sheet } from '@/ui/layout';
+import { Trouble } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+
+/** Weighing: what is likely and why, what lies beneath, the one question worth asking, what class of action. */
+export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing: Weighing; choice: Choice }) {
+  const shown = weighing.causes.filter(({ probability }, index) => probability >= 0.12 || (index === 0 && probability >= 0.05)).slice(0, 5);
+  const beneath = weighing.conditions.filter(({ probability }) => probability >= 0.3).slice(0, 4);
+  if (view.situation.evidence.length === 0)
+    return (
+      <Sheet tone="deep">
+        <Row gap={space.m}>
+          <Blade depth={0} />
+          <Body style={{ flexShrink: 1 }}>Nothing has been weighed yet. Every sign you note moves the blade.</Body>
+        </Row>
+      </Sheet>
+    );
+  const question = weighing.nextChecks[0];
+  return (
+    <View style={{ gap: space.m }}>
+      <Sheet>
+        <Row gap={space.m} style={{ alignItems: 'flex-start' }}>
+          <Blade depth={weighing.depth} height={112} />
+          <View style={{ flex: 1, gap: 4 }}>
+            <Heading>{actionWords[weighing.action.class].title}</Heading>
+            <Body>{actionSentence(knowledge, weighing)}</Body>
+          </View>
+        </Row>
+      </Sheet>
+      {question && view.summary.status === 'open' && <Question caseId={view.summary.id} check={rowById(knowledge.checks, question.id, 'checks')} />}
+      {shown.length > 0 && <Heading>What is likely</Heading>}
+      {shown.map((cause) => (
+        <CauseCard key={cause.id} cause={cause} />
+      ))}
+      {weighing.noneOfThese >= 0.1 && <Bar name="Something not known here" chance={weighing.noneOfThese} />}
+      {beneath.length > 0 && <Heading>What may lie beneath</Heading>}
+      {beneath.map(({ id, row, probability, because }) => (
+        <Openable key={id} head={<Bar name={row.name} chance={probability} />} label={row.name}>
+          <Body>{row.plain}</Body>
+          <Reasons title="Speaks for it" list={because} />
+        </Openable>
+      ))}
+      <Avoid weighing={weighing} choice={choice} />
+    </View>
+  );
+}
+
+function CauseCard({ cause }: { cause: WeighedCause }) {
+  return (
+    <Openable head={<Bar name={cause.row.name} chance={cause.probability} />} label={cause.row.name}>
+      <Body>{cause.row.plain}</Body>
+      <Reasons title="Speaks for it" list={cause.because} />
+      <Reasons title="Speaks against it" list={cause.against} />
+      {cause.row.threshold && <Small>{`Worth acting on from: ${cause.row.threshold.says}.`}</Small>}
+      <Small>{`How well this is known: ${cause.row.grade}.`}</Small>
+    </Openable>
+  );
+}
+
+/** A chance as a bar, a word and a number: never by colour alone. */
+function Bar({ name, chance }: { name: string; chance: number }) {
+  const roles = useRoles();
+  return (
+    <View style={{ gap: 4, flex: 1 }}>
+      <Row style={{ justifyContent: 'space-between' }}>
+        <Body strong style={{ flexShrink: 1 }}>
+          {name}
+        </Body>
+        <Small>{`${chanceWords(chance)} · ${Math.round(chance * 100)} in 100`}</Small>
+      </Row>
+      <View style={{ height: 12, borderRadius: 2, borderWidth: 1, borderColor: roles.softText, backgroundColor: roles.ground }}>
+        <View style={{ width: `${Math.max(1, chance * 100)}%`, height: '100%', backgroundColor: roles.act }} />
+      </View>
+    </View>
+  );
+}
+
+function Openable({ head, label, children }: { head: React.ReactNode; label: string; children: React.ReactNode }) {
+  const [open, setOpen] = useState(false);
+  const roles = useRoles();
+  return (
+    <Sheet>
+      <Pressable role="button" aria-expanded={open} aria-label={`${label}: ${open ? 'close' : 'open'} the reasons`} onPress={() => setOpen(!open)} style={{ flexDirection: 'row', alignItems: 'center', gap: space.s, minHeight: space.target }}>
+        {head}
+        <Icon name={open ? 'down' : 'open'} color={roles.text} />
+      </Pressable>
+      {open && <View style={{ gap: space.s }}>{children}</View>}
+    </Sheet>
+  );
+}
+
+function Reasons({ title, list }: { title: string; list: readonly Contribution[] }) {
+  if (list.length === 0) return null;
+  return (
+    <View>
+      <Small strong>{title}</Small>
+      {list.map((item) => (
+        <Body key={item.sign}>{`· ${contributionWords(item, rowById(knowledge.signs, item.sign, 'signs'))}`}</Body>
+      ))}
+    </View>
+  );
+}
+
+function Question({ caseId, check }: { caseId: string; check: CheckRow }) {
+  const command = useCommand();
+  const [open, setOpen] = useState(false);
+  const answer = (id: string) => command.mutate({ path: `/cases/${caseId}/checks`, body: { check: check.id, answer: id } });
+  return (
+    <Sheet tone="cool">
+      <Heading rank={3}>{check.ask}</Heading>
+      <Small>{`${check.minutes} min${check.waitDays > 0 ? `, answer after ${check.waitDays} ${check.waitDays === 1 ? 'day' : 'days'}` : ''} · settles ${check.settles}`}</Small>
+      <Row wrap>
+        {check.answers.map(({ id, says }) => (
+          <Button key={id} mode="contained-tonal" contentStyle={{ minHeight: 48 }} disabled={command.isPending} onPress={() => answer(id)}>
+            {says}
+          </Button>
+        ))}
+        <Button contentStyle={{ minHeight: 48 }} aria-expanded={open} onPress={() => setOpen(!open)}>
+          {open ? 'Close' : 'How to'}
+        </Button>
+      </Row>
+      {open && (
+        <View>
+          {check.needs.length > 0 && <Small>{`You need: ${check.needs.join(', ')}.`}</Small>}
+          {check.steps.map((line, index) => (
+            <Body key={line}>{`${index + 1}. ${line}`}</Body>
+          ))}
+          <Small>{check.howSure}</Small>
+        </View>
+      )}
+      {command.isError && <Trouble error={command.error} />}
+    </Sheet>
+  );
+}
+
+function Avoid({ weighing, choice }: { weighing: Weighing; choice: Choice }) {
+  const unique = avoidNotes(weighing);
+  if (unique.length === 0) return null;
+  return (
+    <Sheet tone="stop">
+      <Heading rank={3}>Better not</Heading>
+      {unique.map(({ what, why }) => (
+        <Body key={what}>{`${what}: ${why}.`}</Body>
+      ))}
+      {choice.leftOut.length > 0 && <Small>{`${choice.leftOut.length} ${choice.leftOut.length === 1 ? 'remedy was' : 'remedies were'} left out for this; see Choose.`}</Small>}
+    </Sheet>
+  );
+}

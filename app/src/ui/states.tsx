@@ -1,0 +1,48 @@
+import type { UseQueryResult } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { ActivityIndicator, Button } from 'react-native-paper';
+import { space } from '@/theme/theme';
+import { Row, Sheet } from './layout';
+import { Body, Heading } from './text';
+
+/** Loading, error (with another try) or the thing itself. Old data stays in sight while newer is fetched. */
+export function Loaded<Data>({ query, children }: { query: UseQueryResult<Data>; children: (data: Data) => ReactNode }) {
+  if (query.data !== undefined)
+    return (
+      <>
+        {query.isError && <Trouble error={query.error} again={() => void query.refetch()} />}
+        {children(query.data)}
+      </>
+    );
+  if (query.isError) return <Trouble error={query.error} again={() => void query.refetch()} />;
+  return (
+    <View style={{ padding: space.xl, alignItems: 'center' }} role="status" aria-label="Fetching">
+      <ActivityIndicator />
+    </View>
+  );
+}
+
+export function Trouble({ error, again }: { error: Error; again?: () => void }) {
+  return (
+    <Sheet tone="warn">
+      <Body>{error.message}</Body>
+      {again && (
+        <Row>
+          <Button mode="outlined" onPress={again}>
+            Try again
+          </Button>
+        </Row>
+      )}
+    </Sheet>
+  );
+}
+
+export function Empty({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Sheet tone="deep">
+      <Heading rank={3}>{title}</Heading>
+      {children}
+    </Sheet>
+  );
+}

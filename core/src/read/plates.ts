@@ -1,0 +1,37 @@
+import type { PlantRow, SignRow, Tables, Where } from '../tables';
+
+/** Parts that can be tapped on a drawn plant, with the places of signs that belong to each. */
+export const tapParts = [
+  { id: 'tips', label: 'Tips and new leaves', wheres: ['growing-tip', 'newest-leaves', 'flower'] },
+  { id: 'leaves', label: 'Leaves', wheres: ['leaves', 'leaf-edge', 'veins'] },
+  { id: 'under', label: 'Leaf undersides', wheres: ['leaf-underside'] },
+  { id: 'old', label: 'Oldest leaves', wheres: ['oldest-leaves'] },
+  { id: 'stem', label: 'Stem', wheres: ['stem'] },
+  { id: 'fruit', label: 'Fruit', wheres: ['fruit'] },
+  { id: 'soil', label: 'Soil and roots', wheres: ['soil-surface', 'inside-soil', 'roots'] },
+  { id: 'around', label: 'Around: weeds, care, weather', wheres: ['around', 'care', 'weather'] },
+] as const satisfies readonly { id: string; label: string; wheres: readonly Where[] }[];
+export type TapPart = (typeof tapParts)[number]['id'];
+
+/** The parts this plant has; without a plant, the ground only. */
+export function partsOf(plant: PlantRow | undefined): readonly (typeof tapParts)[number][] {
+  if (!plant) return tapParts.filter(({ id }) => id === 'soil' || id === 'around');
+  return tapParts.filter(({ id }) => id !== 'fruit' || plant.parts.includes('fruit'));
+}
+
+/** Plates for a part, those that fit this plant first: a sign counts as much as its likeliest cause here. */
+export function platesFor({ signs, causes, conditions }: Tables, plant: PlantRow | undefined, part: TapPart): SignRow[] {
+  const wheres: readonly Where[] = tapParts.find(({ id }) => id === part)?.wheres ?? [];
+  const names: readonly string[] = plant ? [plant.id, ...plant.groups] : [];
+  const worth = (sign: SignRow) =>
+    Math.max(
+      0,
+      ...causes.map((cause) => {
+        const strength = cause.signs.find((link) => link.sign === sign.id)?.strength ?? 0;
+        const lives = !cause.hosts || !plant || cause.hosts.some((host) => names.includes(host));
+        return strength * cause.prior.base * (lives ? 1 : (cause.elsewhere ?? 0.02));
+      }),
+      ...conditions.map((condition) => (condition.signs.find((link) => link.sign === sign.id)?.strength ?? 0) * condition.prior.base * 0.5),
+    );
+  return signs.filter(({ where }) => wheres.includes(where)).sort((a, b) => worth(b) - worth(a));
+}
