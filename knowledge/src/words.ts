@@ -237,6 +237,7 @@ export const concepts: readonly ConceptRow[] = [
     'blackened coating',
     'sooty mould',
   ),
+  what('white-marks', 'white patches', 'white marks', 'white spots', 'white film', 'pale blotches'),
   what(
     'powder',
     'powder',
@@ -248,10 +249,8 @@ export const concepts: readonly ConceptRow[] = [
     'dusting',
     'white dust',
     'white coating',
-    'white film',
     'white bloom',
     'mildew',
-    'white patches',
     'mealy',
     'chalky',
     'icing sugar',

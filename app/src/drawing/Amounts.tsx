@@ -9,7 +9,7 @@ import { ink } from './ink';
 
 type Piece = MixPart['pieces'][number];
 
-const toolNames: Record<Piece['tool'], string> = { tsp: 'teaspoon', tbsp: 'TABLESPOON', cup: 'cup', syringe: 'mL syringe' };
+const toolNames: Record<Piece['tool'], string> = { tsp: 'teaspoon', tbsp: 'TABLESPOON', cup: 'cup', syringe: 'mL syringe', jug: 'mL, by the jug' };
 
 /** The spoons to use, drawn so that teaspoon and tablespoon cannot be mistaken at arm's length. */
 export function Spoons({ pieces, says }: { pieces: readonly Piece[]; says: string }) {
@@ -63,6 +63,13 @@ const tools: Record<Piece['tool'], (line: string) => React.ReactElement> = {
       <Path d="M8 14 H46 L42 66 H12Z" fill="#DDE6EA" stroke={line} strokeWidth={2.4} />
       <Path d="M46 24 C60 24 60 48 44 48" fill="none" stroke={line} strokeWidth={2.4} />
       <Path d="M12 30 H24 M12 44 H24" stroke={line} strokeWidth={1.6} />
+    </G>
+  ),
+  jug: (line) => (
+    <G>
+      <Path d="M10 10 H46 L42 70 H14Z" fill="#DDE6EA" stroke={line} strokeWidth={2.4} />
+      <Path d="M10 10 L4 16 M46 22 C60 22 60 52 44 52" fill="none" stroke={line} strokeWidth={2.4} />
+      <Path d="M13 28 h8 M13 38 h8 M14 48 h8 M14 58 h8" stroke={line} strokeWidth={1.6} />
     </G>
   ),
   syringe: (line) => (

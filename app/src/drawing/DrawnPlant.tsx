@@ -28,7 +28,7 @@ export function DrawnPlant({ plant, chosen, noted, onTap }: { plant: PlantRow | 
   return (
     <View style={{ height, maxWidth: 460, width: '100%', alignSelf: 'center' }}>
       <Svg width="100%" height={height} viewBox="0 0 300 300" aria-hidden style={{ position: 'absolute' }}>
-        <Path d="M0 250 C60 238 240 238 300 250 V300 H0Z" fill={ink.soil} />
+        <Path d="M-200 252 C60 236 240 236 500 252 V300 H-200Z" fill={ink.soil} />
         {plant ? outlines[plant.drawing] : <BareGround />}
       </Svg>
       {partsOf(plant).map(({ id, label }) => {

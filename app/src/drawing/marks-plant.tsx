@@ -58,6 +58,12 @@ export const plantMarks: Record<string, () => ReactElement> = {
       ))}
     </G>
   ),
+  'white-marks': () => (
+    <G>
+      <Path d="M30 46 C34 38 44 40 44 48 C42 56 30 56 30 46Z M56 60 C60 52 72 54 70 64 C66 72 54 70 56 60Z M52 26 C58 22 64 28 60 34 C54 36 50 32 52 26Z" fill="#EEF0EA" stroke="#A9AFA2" strokeWidth={1} />
+      <Path d="M34 47 h6 M60 62 h6 M55 29 h4" stroke="#A9AFA2" strokeWidth={1} />
+    </G>
+  ),
   angular: () => <Path d="M51 73 L69 60 L66 46 L51 55Z M49 55 L30 42 L32 56 L42 62Z M51 37 L64 28 L70 38 L58 44Z" fill={ink.yellow} stroke="#9C7A16" strokeWidth={1} />,
   fuzz: () => (
     <G>

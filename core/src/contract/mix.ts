@@ -31,7 +31,7 @@ export const mixRequest = z.strictObject({
 export type MixRequest = z.input<typeof mixRequest>;
 export type MixOrder = z.output<typeof mixRequest>;
 
-const pieces = z.array(z.object({ tool: z.enum(['tsp', 'tbsp', 'cup', 'syringe']), count: z.number() }));
+const pieces = z.array(z.object({ tool: z.enum(['tsp', 'tbsp', 'cup', 'syringe', 'jug']), count: z.number() }));
 
 /** One thing to measure out. */
 const part = z.object({

@@ -15,6 +15,7 @@ const toolWords: Record<SpoonPiece['tool'], [one: string, many: string]> = {
   tbsp: ['tablespoon', 'tablespoons'],
   cup: ['cup', 'cups'],
   syringe: ['mL by syringe', 'mL by syringe'],
+  jug: ['mL by the jug', 'mL by the jug'],
 };
 
 /** "1 tablespoon + ½ teaspoon"; spelt out, so that tsp and tbsp cannot be misread. */

@@ -19,7 +19,7 @@ describe('amounts that a person can really measure', () => {
     [15, 'australian', '3 teaspoons'],
     [14.7868, 'us', '1 tablespoon'],
     [0.6, 'metric', '0.6 mL by syringe'],
-    [150, 'metric', '½ cup + 1 tablespoon + 2 teaspoons'],
+    [150, 'metric', '150 mL by the jug'],
     [236.588, 'us', '1 cup'],
     [378.541, 'us', '1½ cups + 1 tablespoon + 1¾ teaspoons'],
   ] as const)('%s mL in %s is %s', (ml, system, words) => {
@@ -40,11 +40,11 @@ describe('amounts that a person can really measure', () => {
     expect(measureWater(millilitres(568.261), 'imperial')).toMatchObject({ amount: 1, unit: 'pt' });
   });
 
-  test('never off by more than an eighth of a teaspoon from a quarter teaspoon up (property)', () => {
+  test('never off by more than an eighth of a teaspoon, or half a mark of the jug (property)', () => {
     fc.assert(
       fc.property(fc.double({ min: 1.3, max: 4000, noNaN: true }), fc.constantFrom(...measureSystems), (ml, system) => {
         const measured = measureWithSpoons(millilitres(ml), system);
-        expect(Math.abs(measured.measuredMl - ml)).toBeLessThanOrEqual(systems[system].tsp / 8 + 0.02);
+        expect(Math.abs(measured.measuredMl - ml)).toBeLessThanOrEqual(Math.max(systems[system].tsp / 8, system === 'us' || ml < 60 ? 0 : 2.5) + 0.02);
       }),
       { seed: 11 },
     );

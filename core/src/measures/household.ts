@@ -1,12 +1,12 @@
 import type { Grams, Millilitres } from './quantities';
 import { systems, type BulkUnit, type MeasureSystem } from './systems';
 
-export type SpoonTool = 'tsp' | 'tbsp' | 'cup' | 'syringe';
+export type SpoonTool = 'tsp' | 'tbsp' | 'cup' | 'syringe' | 'jug';
 
 /** So many of one tool: 1½ tsp, or 0.6 mL drawn into a syringe. */
 export interface SpoonPiece {
   readonly tool: SpoonTool;
-  /** Spoons or cups; for the syringe, millilitres. */
+  /** Spoons or cups; for the syringe and the jug, millilitres. */
   readonly count: number;
 }
 
@@ -21,11 +21,15 @@ export interface Measured {
 
 /** Half the smallest mark on a 1 mL syringe would be fussy; a tenth is what its scale shows. */
 const syringeStepMl = 0.1;
+/** From here on a jug with millilitre marks is quicker and surer than spoons, where kitchens have one. */
+const jugFromMl = 60;
+const jugStepMl = 5;
 /** From here on a cup is quicker and no less exact than spoons. */
 const cupsFrom = 0.5;
 
 /**
- * The spoons that come closest to an amount: cups in quarters, whole tablespoons, teaspoons to the
+ * The spoons that come closest to an amount: where kitchens measure in millilitres a jug from 60 mL
+ * on; else cups in quarters, whole tablespoons, teaspoons to the
  * nearest quarter; below a quarter teaspoon a syringe to 0.1 mL.
  */
 export function measureWithSpoons(wanted: Millilitres, system: MeasureSystem): Measured {
@@ -33,6 +37,9 @@ export function measureWithSpoons(wanted: Millilitres, system: MeasureSystem): M
   if (wanted < tsp / 4) {
     const drawn = Math.max(syringeStepMl, roundTo(wanted, syringeStepMl));
     return measured(wanted, wanted === 0 ? [] : [{ tool: 'syringe', count: drawn }], system);
+  }
+  if (system !== 'us' && wanted >= jugFromMl) {
+    return measured(wanted, [{ tool: 'jug', count: roundTo(wanted, jugStepMl) }], system);
   }
   const cups = wanted >= cup * cupsFrom ? Math.floor(wanted / (cup / 4) + 1e-9) / 4 : 0;
   const quarters = Math.round((wanted - cups * cup) / (tsp / 4));
@@ -54,9 +61,9 @@ function measured(wantedMl: number, pieces: readonly SpoonPiece[], system: Measu
   return { wantedMl, measuredMl, pieces, errorPercent };
 }
 
-/** mL in one of a tool; 1 for the syringe, whose count is in mL already. */
+/** mL in one of a tool; 1 for the syringe and the jug, whose count is in mL already. */
 export function spoonMl(tool: SpoonTool, system: MeasureSystem): number {
-  return tool === 'syringe' ? 1 : systems[system][tool];
+  return tool === 'syringe' || tool === 'jug' ? 1 : systems[system][tool];
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { CheckId, SignId, Sourced } from './common';
+import type { CheckId, Setting, SignId, Sourced } from './common';
 
 /** One possible answer to a check and the evidence it gives. */
 export interface CheckAnswer {
@@ -14,6 +14,10 @@ export interface CheckRow extends Sourced {
   readonly ask: string;
   readonly settles: string;
   readonly minutes: number;
+  /** Only where one of these has been seen: nobody can rub a white patch that is not there. */
+  readonly whenSeen?: readonly SignId[];
+  /** Only in these settings. */
+  readonly settings?: readonly Setting[];
   /** Days until the answer is there (0: at once). */
   readonly waitDays: number;
   readonly needs: readonly string[];

@@ -77,6 +77,7 @@ export function integrityProblems(tables: Tables): string[] {
   for (const check of tables.checks) {
     need(check.answers.length >= 2, `check "${check.id}" has fewer than two answers`);
     need(check.steps.length >= 2, `check "${check.id}" does not say how`);
+    for (const sign of check.whenSeen ?? []) refers('signs', sign, `check "${check.id}"`);
     for (const { gives } of check.answers) for (const { sign } of gives) refers('signs', sign, `check "${check.id}"`);
   }
   for (const remedy of tables.remedies) remedyProblems(remedy, tables, need, refers, host);

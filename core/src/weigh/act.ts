@@ -25,6 +25,8 @@ const helperLikely = 0.5;
 const tooManyForHelpers = 3;
 /** A condition by itself, with no cause grown from it yet, counts this much of a cause. */
 const conditionWeight = 0.4;
+/** A cause is named as a reason for the class from here on. */
+const namedInReason = 0.25;
 /** Beneath this a cause has no say in the action class. */
 const hasASay = 0.05;
 
@@ -68,7 +70,7 @@ export function chooseAction(
     actionClasses[0],
   );
   const leading = voices
-    .filter(({ row }) => regret[row.act][best] <= 0.3)
+    .filter(({ row, probability }) => regret[row.act][best] <= 0.3 && probability >= namedInReason)
     .sort((a, b) => b.probability * b.row.weight - a.probability * a.row.weight)
     .slice(0, 3)
     .map(({ id }) => id);

@@ -26,16 +26,23 @@ export function nextChecks(
   tables: Tables,
   model: Model,
   now: Posterior,
-  { checksDone = [] }: Situation,
+  situation: Situation,
 ): OfferedCheck[] {
   const isOpen = now.marginals.some((chance, node) => node !== unknownNode && (chance ?? 0) > 0.02);
   if (!isOpen || now.method !== 'exact') return [];
   const leftNow = openRegret(tables.regret, model, now);
   return tables.checks
-    .filter(({ id, answers }) => !checksDone.includes(id) && answers.some((answer) => isNew(model, answer)))
+    .filter((check) => makesSense(check, situation) && check.answers.some((answer) => isNew(model, answer)))
     .map((check) => gainOf(tables, model, now, leftNow, check))
     .filter(({ gain }) => gain > worthAsking)
     .sort((a, b) => b.perMinute - a.perMinute);
+}
+
+/** Not made yet, and possible here: what it looks at has been seen, and the place is the right kind. */
+function makesSense({ id, whenSeen, settings }: CheckRow, { checksDone = [], evidence, setting }: Situation): boolean {
+  if (checksDone.includes(id)) return false;
+  if (settings && setting && !settings.includes(setting)) return false;
+  return !whenSeen || evidence.some(({ sign, state }) => state === 'seen' && whenSeen.includes(sign));
 }
 
 function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, check: CheckRow): OfferedCheck {

@@ -82,7 +82,6 @@ export function whyThen({ reason, passedOver, date, step, sureness }: PlannedSte
       parts.push(`On the same round as “${reason.withStep}”.`);
       break;
     case 'kept':
-      parts.push('It stays where it was.');
       break;
     case 'later-than-wanted':
       parts.push(`${reason.days} ${reason.days === 1 ? 'day' : 'days'} later than best.`);

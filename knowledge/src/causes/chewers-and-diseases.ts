@@ -99,6 +99,7 @@ export const chewerAndDiseaseCauses: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('white-powder', 0.95, 'the powder is the fungus'),
+      shows('white-marks', 0.9, 'it begins as white patches'),
       shows('yellow-leaves', 0.25, 'covered leaves fade'),
       shows('curled-tips', 0.06, 'infected tips twist'),
     ],

@@ -30,7 +30,7 @@ function dayOf({ latitude, longitude }: Place, date: IsoDate, seed: number): Day
     return {
       temperature: round(mean + swing * sunArc, 1),
       rain: raining ? round(0.4 + (wetness - 0.56) * 6, 1) : 0,
-      wind: Math.round(5 + breeze * 16 + Math.max(0, sunArc) * 5 + (isWet ? 4 : 0)),
+      wind: Math.round(2 + breeze * 14 + Math.max(0, sunArc) * 5 + (isWet ? 4 : 0)),
       cloud: round(Math.min(1, Math.max(0, raining ? 1 : cloudBase)), 2),
     };
   });

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
-import { Button, Checkbox } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { useCommand } from '@/api/queries';
 import { fonts, space, useRoles } from '@/theme/theme';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
+import { TickBox } from '@/ui/TickBox';
 import { Body, Heading, Small } from '@/ui/text';
 
 interface CounterProps {
@@ -51,7 +52,7 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
   return (
     <Sheet>
       <Heading rank={3}>{kind === 'before' ? 'Count before you begin' : 'Count again, the same way'}</Heading>
-      <Small>{`${what}. Ten, chosen as you walk, not by how bad they look. ${counts.length} so far.`}</Small>
+      <Small>{`${what.charAt(0).toUpperCase()}${what.slice(1)}. Ten, chosen as you walk, not by how bad they look. ${counts.length} so far.`}</Small>
       {unit === 'number' ? (
         <Row gap={space.m} style={{ justifyContent: 'center' }}>
           <BigButton icon="minus" label="One fewer" onPress={() => setNow(Math.max(0, now - 1))} />
@@ -83,9 +84,15 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
       </Row>
       {counts.length > 0 && <Body>{counts.map((value) => (unit === 'number' ? String(value) : value === 1 ? 'yes' : 'no')).join(' · ')}</Body>}
       {kind === 'after' && (
-        <Row>
-          <Checkbox.Item label="The plant looks burnt or wilted since" status={harm ? 'checked' : 'unchecked'} onPress={() => setHarm(!harm)} />
-        </Row>
+        <Pressable
+          role="checkbox"
+          aria-checked={harm}
+          onPress={() => setHarm(!harm)}
+          style={{ flexDirection: 'row', alignItems: 'center', gap: space.m, minHeight: space.target }}
+        >
+          <TickBox state={harm ? 'done' : 'open'} />
+          <Body>The plant looks burnt or wilted since</Body>
+        </Pressable>
       )}
       {command.isError && <Trouble error={command.error} again={save} />}
       <Button mode={counts.length >= aimAt ? 'contained' : 'outlined'} contentStyle={{ minHeight: 52 }} disabled={counts.length < 3 || command.isPending} onPress={save}>

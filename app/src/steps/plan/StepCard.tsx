@@ -5,10 +5,10 @@ import { Pressable, View } from 'react-native';
 import { useCommand } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
-import { Icon } from '@/ui/Icon';
 import { Row } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
+import { TickBox } from '@/ui/TickBox';
 
 /** One step of a remedy: tick it with a thumb; why it is and why then stand below. */
 export function StepCard({ step, today, withCase = false }: { step: StepView; today: string; withCase?: boolean }) {
@@ -26,10 +26,7 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
         onPress={isDone ? untick : tick}
         style={{ width: 60, alignItems: 'center', justifyContent: 'center', minHeight: 64 }}
       >
-        <View style={{ width: 32, height: 32, borderRadius: 5, borderWidth: 2.5, borderColor: roles.text, backgroundColor: step.state === 'done' ? roles.act : 'transparent', alignItems: 'center', justifyContent: 'center' }}>
-          {step.state === 'done' && <Icon name="check" color={roles.onAct} />}
-          {step.state === 'skipped' && <Icon name="minus" color={roles.text} />}
-        </View>
+        <TickBox state={step.state === 'done' || step.state === 'skipped' ? step.state : 'open'} />
       </Pressable>
       <View style={{ flex: 1, paddingVertical: space.s + 2, paddingRight: space.m, gap: 2 }}>
         <Body strong>{step.does}</Body>

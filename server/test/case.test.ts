@@ -1,0 +1,186 @@
+import { caseView, todayView, type CaseView } from '@trowel/core/contract';
+import { bedWithCurrants, newWorld, type World } from './world';
+
+let world: World;
+beforeEach(() => (world = newWorld()));
+afterEach(() => world.close());
+
+const post = async (path: string, body: object = {}) => (await world.api.post(`/api${path}`).send(body).expect(200)).body as Record<string, string>;
+const theCase = async (id: string): Promise<CaseView> => caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body);
+
+async function openCase(): Promise<string> {
+  const { bedId, plantingId } = await bedWithCurrants(world);
+  return (await post('/cases', { bedId, plantingId })).id ?? '';
+}
+
+describe('one case from first sign to verdict', () => {
+  test('read, weigh, choose, plan, do, count and close as solved', async () => {
+    const id = await openCase();
+    const said = await world.api.post(`/api/cases/${id}/evidence`).send({ said: 'sticky curled leaves, ants on the stems, glorp' }).expect(200);
+    expect(said.body.notUnderstood).toEqual(['glorp']);
+    const read = await theCase(id);
+    expect(read.summary.leading.map((row) => row.id)).toEqual(expect.arrayContaining(['aphids', 'ants-tending']));
+
+    const { id: treatmentId } = await post(`/cases/${id}/remedies`, { remedy: 'soap-spray' });
+    await post(`/cases/${id}/looks`, { treatmentId, kind: 'before', counts: [22, 3, 40, 0, 18, 31, 9, 27, 2, 14] });
+    for (const step of ['count', 'test-leaf', 'spray']) await post('/steps', { treatmentId, step, outcome: 'done' });
+
+    world.setNow('2026-06-12T09:00:00Z');
+    await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [12, 0, 25, 3, 8, 14, 2, 19, 1, 6] });
+    expect((await theCase(id)).treatments[0]?.follow).toMatchObject({ verdict: 'too-early', couldBeChance: true });
+
+    world.setNow('2026-06-16T09:00:00Z');
+    await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [0, 0, 1, 0, 0, 2, 0, 0, 0, 0] });
+    expect((await theCase(id)).treatments[0]?.follow?.verdict).toBe('solved');
+    await post(`/cases/${id}/close`, { outcome: 'solved' });
+    const closed = await theCase(id);
+    expect(closed.summary).toMatchObject({ status: 'closed', outcome: 'solved', lateLookOn: '2026-06-30' });
+    expect(closed.log.map(({ command }) => command)).toContain('close-case');
+  });
+
+  test('a sign taken back is gone from the reading but not from the log', async () => {
+    const id = await openCase();
+    await post(`/cases/${id}/evidence`, { items: [{ sign: 'honeydew', state: 'seen' }] });
+    await post(`/cases/${id}/evidence`, { items: [{ sign: 'honeydew', state: 'not-looked' }] });
+    const view = await theCase(id);
+    expect(view.situation.evidence).toEqual([]);
+    expect(view.log.filter(({ command }) => command === 'add-evidence')).toHaveLength(2);
+  });
+
+  test('a tick can be undone, and then the step is planned again', async () => {
+    const id = await openCase();
+    const { id: treatmentId } = await post(`/cases/${id}/remedies`, { remedy: 'water-jet' });
+    await post('/steps', { treatmentId, step: 'count', outcome: 'done' });
+    await post('/steps', { treatmentId, step: 'count', outcome: 'undone' });
+    expect((await theCase(id)).treatments[0]?.steps[0]).toMatchObject({ step: 'count', state: 'planned' });
+    await world.api.post('/api/steps').send({ treatmentId, step: 'count', outcome: 'undone' }).expect(409);
+  });
+
+  test('the same command sent twice is done once and answered alike', async () => {
+    const id = await openCase();
+    const body = { commandId: 'once-and-once-only', kind: 'before', counts: [1, 2, 3] };
+    const first = await world.api.post(`/api/cases/${id}/looks`).send(body).expect(200);
+    const second = await world.api.post(`/api/cases/${id}/looks`).send(body).expect(200);
+    expect(second.body).toEqual(first.body);
+    expect((await theCase(id)).looks).toHaveLength(1);
+  });
+
+  test('what was had before raises the odds next time in that bed', async () => {
+    const id = await openCase();
+    await post(`/cases/${id}/evidence`, { said: 'greenfly on the tips, sticky, white cast skins' });
+    await post(`/cases/${id}/close`, { outcome: 'solved' });
+    const garden = (await world.api.get('/api/garden').expect(200)).body;
+    const bed = garden.beds[0];
+    expect(bed.history).toEqual([expect.objectContaining({ cause: 'aphids', times: 1 })]);
+    const again = await post('/cases', { bedId: bed.id, plantingId: bed.plantings[0].id });
+    expect((await theCase(again.id ?? '')).situation.history).toEqual([{ cause: 'aphids', times: 1 }]);
+  });
+
+  test('a reading of the ground needs no plant', async () => {
+    const { bedId } = await bedWithCurrants(world);
+    const { id = '' } = await post('/cases', { bedId });
+    await post(`/cases/${id}/evidence`, { said: 'plantain, knotgrass and pineapple weed' });
+    expect((await theCase(id)).summary).toMatchObject({ name: 'The ground of Long Bed', leading: [expect.objectContaining({ id: 'compacted' })] });
+  });
+});
+
+describe('what is refused, by name, with nothing written', () => {
+  const problem = (path: string, body: unknown) => world.api.post(`/api${path}`).send(body as object);
+  const logLength = () => (world.db.prepare('SELECT COUNT(*) AS n FROM log').get() as { n: number }).n;
+
+  test.each<[string, (id: string) => [string, unknown], number, string | undefined]>([
+    ['an unknown sign', (id) => [`/cases/${id}/evidence`, { items: [{ sign: 'honeydew', state: 'seen' }, { sign: 'bogus', state: 'seen' }] }], 422, 'items[1].sign'],
+    ['a negative count', (id) => [`/cases/${id}/looks`, { kind: 'before', counts: [3, -1] }], 422, 'counts[1]'],
+    ['an unknown remedy', (id) => [`/cases/${id}/remedies`, { remedy: 'moon-dust' }], 422, 'remedy'],
+    ['a strength beyond the limit', (id) => [`/cases/${id}/remedies`, { remedy: 'soap-spray', strength: 5 }], 422, 'strength'],
+    ['an unknown answer', (id) => [`/cases/${id}/checks`, { check: 'turn-leaves', answer: 'perhaps' }], 422, 'answer'],
+    ['an unknown field', (id) => [`/cases/${id}/close`, { outcome: 'solved', because: 'so' }], 422, 'because'],
+    ['a case that is not there', () => ['/cases/nowhere/close', { outcome: 'solved' }], 404, undefined],
+    ['a bed that is not there', () => ['/cases', { bedId: 'nowhere' }], 422, 'bedId'],
+    ['an unknown plant', () => ['/beds/nowhere/plantings', { plant: 'triffid' }], 404, undefined],
+    ['a path that leads nowhere', () => ['/nothing', {}], 404, undefined],
+  ])('%s', async (_, make, status, field) => {
+    const id = await openCase();
+    const before = logLength();
+    const [path, body] = make(id);
+    const answer = await problem(path, body).expect(status);
+    expect(answer.type).toBe('application/problem+json');
+    expect(answer.body).toMatchObject({ status, title: expect.any(String), detail: expect.any(String) });
+    if (field !== undefined) expect(answer.body.fields[0].field).toBe(field);
+    expect(logLength()).toBe(before);
+    expect((await theCase(id)).situation.evidence).toEqual([]);
+  });
+
+  test('soap is refused for a plant it burns', async () => {
+    const bed = await post('/beds', { name: 'Sill', setting: 'indoors' });
+    const fern = await post(`/beds/${bed.id}/plantings`, { plant: 'maidenhair fern' });
+    const { id } = await post('/cases', { bedId: bed.id, plantingId: fern.id });
+    const answer = await problem(`/cases/${id}/remedies`, { remedy: 'soap-spray' }).expect(409);
+    expect(answer.body.detail).toMatch(/ferns/);
+  });
+
+  test('a closed case takes no more signs until it is opened again', async () => {
+    const id = await openCase();
+    await post(`/cases/${id}/close`, { outcome: 'left' });
+    await problem(`/cases/${id}/evidence`, { said: 'sticky' }).expect(409);
+    await post(`/cases/${id}/reopen`);
+    await problem(`/cases/${id}/evidence`, { said: 'sticky' }).expect(200);
+  });
+
+  test('a broken body is told apart', async () => {
+    const answer = await world.api.post('/api/weigh').set('Content-Type', 'application/json').send('{"plant": ').expect(400);
+    expect(answer.body.code).toBe('bad-json');
+  });
+
+  test('two beds of one name', async () => {
+    await bedWithCurrants(world);
+    const answer = await problem('/beds', { name: 'Long Bed', setting: 'bed' }).expect(422);
+    expect(answer.body.fields[0].field).toBe('name');
+  });
+});
+
+describe('the headless surface over HTTP', () => {
+  test('weigh, mix, plan and follow answer the same bodies as on the command line', async () => {
+    const weighed = await world.api.post('/api/weigh').send({ plant: 'redcurrant', said: 'sticky leaves, ants on the stem' }).expect(200);
+    expect(weighed.body.causes[0].id).toBe('aphids');
+    const mixed = await world.api.post('/api/mix').send({ remedy: 'milk-spray', volume: { amount: 1, unit: 'L' } }).expect(200);
+    expect(mixed.body.parts[0].ml).toBe(100);
+    const planned = await world.api
+      .post('/api/plan')
+      .send({ today: '2026-06-10', at: { latitude: 52, longitude: -4 }, jobs: [{ id: 'a', place: 'Long Bed', remedy: 'soap-spray' }] })
+      .expect(200);
+    expect(planned.body.steps.length + planned.body.unplaced.length).toBe(6);
+    const followed = await world.api
+      .post('/api/follow')
+      .send({ remedy: 'soap-spray', appliedOn: '2026-06-10', before: { on: '2026-06-10', counts: [20, 18, 25, 30] }, looks: [{ on: '2026-06-12', counts: [2, 1, 0, 3] }] })
+      .expect(200);
+    expect(followed.body.verdict).toBe('on-the-way');
+  });
+
+  test('knowledge is counted', async () => {
+    const { body } = await world.api.get('/api/knowledge').expect(200);
+    expect(body.signs).toBeGreaterThanOrEqual(60);
+  });
+});
+
+describe('the demo garden', () => {
+  test.each(['2026-06-10', '2026-11-24', '2027-02-03', '2028-02-29', '2026-04-01'])('seen on %s, is full of life and ends today', (day) => {
+    const demo = newWorld({ demo: true, now: `${day}T09:00:00Z` });
+    const dates = (demo.db.prepare('SELECT opened_on FROM cases ORDER BY opened_on').all() as { opened_on: string }[]).map((row) => row.opened_on);
+    expect(dates.length).toBeGreaterThanOrEqual(13);
+    expect(dates[dates.length - 1]! <= day).toBe(true);
+    expect((demo.db.prepare("SELECT COUNT(*) AS n FROM cases WHERE status = 'open'").get() as { n: number }).n).toBeGreaterThanOrEqual(4);
+    expect((demo.db.prepare('SELECT COUNT(*) AS n FROM observation WHERE observed_on > ?').get(day) as { n: number }).n).toBe(0);
+    demo.close();
+  });
+
+  test('Today lists its steps with the hours they fit', async () => {
+    const demo = newWorld({ demo: true });
+    const view = todayView.parse((await demo.api.get('/api/today').expect(200)).body);
+    expect(view.due.length + view.coming.length).toBeGreaterThan(2);
+    expect(view.sky).toHaveLength(7);
+    const notebook = (await demo.api.get('/api/notebook').expect(200)).body;
+    expect(notebook.worked.length).toBeGreaterThan(4);
+    demo.close();
+  });
+});

@@ -1,0 +1,46 @@
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { knowledge } from '@trowel/knowledge';
+import supertest from 'supertest';
+import { createApp } from '../src/app';
+import { openDatabase, type Db } from '../src/database';
+import { seedDemo } from '../src/demo/seed';
+import { saveGarden } from '../src/store/garden';
+
+/** A fresh garden in a file of its own, on a clock that only the test moves. */
+export interface World {
+  readonly file: string;
+  readonly db: Db;
+  readonly api: ReturnType<typeof supertest>;
+  setNow(moment: string): void;
+  close(): void;
+}
+
+export function newWorld({ demo = false, now = '2026-06-10T09:00:00Z' }: { demo?: boolean; now?: string } = {}): World {
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-test-'));
+  const file = path.join(folder, 'garden.sqlite');
+  const db = openDatabase(file);
+  let moment = now;
+  const clock = () => new Date(moment);
+  if (demo) seedDemo(db, knowledge, clock());
+  else
+    saveGarden(db, { name: 'Test plot', latitude: 52, longitude: -4, time_zone: 'UTC', measures: 'metric', tap_hardness: 180, butt_hardness: 10, usual_hour: 17 });
+  return {
+    file,
+    db,
+    api: supertest(createApp({ db, tables: knowledge, clock })),
+    setNow: (next) => (moment = next),
+    close: () => {
+      db.close();
+      fs.rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** A bed with redcurrants, ready for a case. */
+export async function bedWithCurrants({ api }: World): Promise<{ bedId: string; plantingId: string }> {
+  const bed = await api.post('/api/beds').send({ name: 'Long Bed', setting: 'bed' }).expect(200);
+  const planting = await api.post(`/api/beds/${bed.body.id}/plantings`).send({ plant: 'redcurrants' }).expect(200);
+  return { bedId: bed.body.id, plantingId: planting.body.id };
+}
