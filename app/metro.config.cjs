@@ -1,3 +1,4 @@
+const http = require('node:http');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 
@@ -13,6 +14,21 @@ config.resolver.resolveRequest = (context, name, platform) => {
     return { type: 'sourceFile', filePath: noIconFont };
   if (/locales\/index(\.js)?$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath)) return { type: 'sourceFile', filePath: oneLocale };
   return context.resolveRequest(context, name, platform);
+};
+
+/** While developing, the app's own server passes what goes to /api on to the garden's server. */
+config.server = {
+  ...config.server,
+  enhanceMiddleware: (middleware) => (request, response, next) => {
+    if (!request.url.startsWith('/api')) return middleware(request, response, next);
+    const target = { host: '127.0.0.1', port: process.env.TROWEL_PORT ?? 4310, path: request.url, method: request.method, headers: request.headers };
+    const passed = http.request(target, (answer) => {
+      response.writeHead(answer.statusCode ?? 502, answer.headers);
+      answer.pipe(response);
+    });
+    passed.once('error', () => response.writeHead(502).end());
+    request.pipe(passed);
+  },
 };
 
 module.exports = config;

@@ -1,4 +1,5 @@
 import { depthWords } from '@trowel/core/wording';
+import { useId } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { useRoles } from '@/theme/theme';
@@ -16,20 +17,22 @@ const bottom = 136;
  */
 export function Blade({ depth, height = 96, label = true }: { depth: number; height?: number; label?: boolean }) {
   const roles = useRoles();
+  // Several blades stand on one page, and each clips at its own depth.
+  const ground = `ground-${useId().replace(/\W/g, '')}`;
   const soilLine = top + (bottom - top) * (1 - Math.min(1, Math.max(0, depth)));
   const words = depthWords(depth);
   return (
     <View role="img" aria-label={`How far dug: ${words}`} style={{ alignItems: 'center', gap: 2 }}>
       <Svg width={(height * 64) / 140} height={height} viewBox="0 0 64 140" aria-hidden>
         <Defs>
-          <ClipPath id="in-the-ground">
+          <ClipPath id={ground}>
             <Rect x={0} y={soilLine} width={64} height={140 - soilLine} />
           </ClipPath>
         </Defs>
         <Path d="M32 40 V26" stroke={ink.line} strokeWidth={6} />
         <Rect x={23} y={2} width={18} height={28} rx={8} fill="#A5492A" stroke={roles.text} strokeWidth={1.6} />
         <Path d={blade} fill="#C3CDD1" stroke={roles.text} strokeWidth={2} />
-        <G clipPath="url(#in-the-ground)">
+        <G clipPath={`url(#${ground})`}>
           <Path d={blade} fill="#6B4A2B" stroke={roles.text} strokeWidth={2} />
         </G>
         {[0.25, 0.5, 0.75].map((mark) => (

@@ -7,7 +7,8 @@ import { Small } from '@/ui/text';
 import { ink } from './ink';
 
 const line = { stroke: ink.line, strokeWidth: 2, strokeLinejoin: 'round' } as const;
-const height = 330;
+const plantHeight = 330;
+const groundHeight = 150;
 
 /** Where each part's label sits on the drawing, in per cent. */
 const spots: Record<TapPart, { left: number; top: number }> = {
@@ -20,14 +21,15 @@ const spots: Record<TapPart, { left: number; top: number }> = {
   soil: { left: 3, top: 82 },
   around: { left: 50, top: 82 },
 };
-const shortLabels: Record<TapPart, string> = { tips: 'Tips, new leaves', leaves: 'Leaves', under: 'Undersides', old: 'Oldest leaves', stem: 'Stem', fruit: 'Fruit', soil: 'Soil, roots', around: 'Weeds, care, weather' };
+const shortLabels: Record<TapPart, string> = { tips: 'Tips, new leaves', leaves: 'Leaves', under: 'Undersides', old: 'Oldest leaves', stem: 'Stem', fruit: 'Fruit', soil: 'Soil, roots', around: 'Weeds, care' };
 
 /** A drawn plant to tap: each part is a labelled button, with the number of signs noted there. */
 export function DrawnPlant({ plant, chosen, noted, onTap }: { plant: PlantRow | undefined; chosen: TapPart; noted: Partial<Record<TapPart, number>>; onTap: (part: TapPart) => void }) {
   const roles = useRoles();
+  const height = plant ? plantHeight : groundHeight;
   return (
     <View style={{ height, maxWidth: 460, width: '100%', alignSelf: 'center' }}>
-      <Svg width="100%" height={height} viewBox="0 0 300 300" aria-hidden style={{ position: 'absolute' }}>
+      <Svg width="100%" height={height} viewBox={plant ? '0 0 300 300' : '0 164 300 136'} aria-hidden style={{ position: 'absolute' }}>
         <Path d="M-200 252 C60 236 240 236 500 252 V300 H-200Z" fill={ink.soil} />
         {plant ? outlines[plant.drawing] : <BareGround />}
       </Svg>
@@ -44,7 +46,7 @@ export function DrawnPlant({ plant, chosen, noted, onTap }: { plant: PlantRow | 
             style={{
               position: 'absolute',
               left: `${spots[id].left}%`,
-              top: `${spots[id].top}%`,
+              top: plant ? `${spots[id].top}%` : '64%',
               minHeight: space.target,
               minWidth: space.target,
               justifyContent: 'center',

@@ -17,8 +17,8 @@ export function Loaded<Data>({ query, children }: { query: UseQueryResult<Data>;
     );
   if (query.isError) return <Trouble error={query.error} again={() => void query.refetch()} />;
   return (
-    <View style={{ padding: space.xl, alignItems: 'center' }} role="status" aria-label="Fetching">
-      <ActivityIndicator />
+    <View style={{ padding: space.xl, alignItems: 'center' }}>
+      <ActivityIndicator aria-label="Fetching" />
     </View>
   );
 }

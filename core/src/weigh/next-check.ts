@@ -14,8 +14,10 @@ const shareForKnowing = 0.03;
 const conditionShare = 0.12;
 /** A day of waiting for an answer counts as this many minutes of effort (judgement). */
 const minutesPerDayWaited = 4;
-/** A check that changes less than this is not worth bending down for. */
-const worthAsking = 0.004;
+/** What is less likely than this now is not worth a question, however cheap. */
+const inQuestion = 0.05;
+/** A check that changes less than this changes nothing. */
+const worthAsking = 0.0003;
 
 /**
  * Checks by expected gain for the decision per minute of effort. For every answer a check can give,
@@ -30,7 +32,7 @@ export function nextChecks(
 ): OfferedCheck[] {
   const isOpen = now.marginals.some((chance, node) => node !== unknownNode && (chance ?? 0) > 0.02);
   if (!isOpen || now.method !== 'exact') return [];
-  const leftNow = openRegret(tables.regret, model, now);
+  const leftNow = openRegret(tables.regret, model, now, now);
   return tables.checks
     .filter((check) => makesSense(check, situation) && check.answers.some((answer) => isNew(model, answer)))
     .map((check) => gainOf(tables, model, now, leftNow, check))
@@ -52,7 +54,7 @@ function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, c
     .filter(({ method }) => method === 'exact');
   const shares = normalised(outcomes.map(({ logEvidence }) => logEvidence));
   const leftAfter = outcomes.reduce(
-    (sum, outcome, at) => sum + (shares[at] ?? 0) * openRegret(tables.regret, model, outcome),
+    (sum, outcome, at) => sum + (shares[at] ?? 0) * openRegret(tables.regret, model, outcome, now),
     0,
   );
   const gain = Math.max(0, leftNow - leftAfter);
@@ -70,7 +72,7 @@ function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, c
  * What is still at stake: for each cause, the lesser of leaving it although it is there and acting on
  * it although it is not, plus a little for not knowing at all.
  */
-function openRegret(regret: RegretTable, model: Model, { marginals }: Posterior): number {
+function openRegret(regret: RegretTable, model: Model, { marginals }: Posterior, now: Posterior): number {
   const ofConditions = model.conditions.reduce((sum, _, index) => {
     const chance = marginals[1 + index];
     return chance === undefined
@@ -78,8 +80,9 @@ function openRegret(regret: RegretTable, model: Model, { marginals }: Posterior)
       : sum + conditionShare * Math.min(chance, 1 - chance) + shareForKnowing * entropy(chance);
   }, 0);
   return model.causes.reduce((sum, row, index) => {
-    const chance = marginals[1 + model.conditions.length + index];
-    if (chance === undefined) return sum;
+    const node = 1 + model.conditions.length + index;
+    const chance = marginals[node];
+    if (chance === undefined || (now.marginals[node] ?? 0) < inQuestion) return sum;
     const missed = chance * regret[row.act].leave;
     const wasted = (1 - chance) * regret.leave[row.act];
     return sum + row.weight * (Math.min(missed, wasted) + shareForKnowing * entropy(chance));

@@ -41,6 +41,9 @@ export const weekdayOf = (date: IsoDate): string => weekdays[new Date(`${date}T0
 export const dayAndMonth = (date: IsoDate): string =>
   `${Number(date.slice(8))} ${monthNames[Number(date.slice(5, 7)) - 1] ?? ''}`;
 
+/** "10 June 2026" */
+export const fullDate = (date: IsoDate): string => `${dayAndMonth(date)} ${date.slice(0, 4)}`;
+
 /** "today", "tomorrow", "Thursday", "Thursday 18 June". */
 export function dayWords(date: IsoDate, today: IsoDate): string {
   const ahead = daysBetween(today, date);

@@ -13,7 +13,7 @@ export const sapSuckerSigns: readonly SignRow[] = [
     what: 'insect',
     pattern: 'patchy',
     amount: 'per-leaf',
-    background: 0.02,
+    background: 0.06,
     says: [
       'aphid',
       'insect cluster',

@@ -70,10 +70,12 @@ export function todayViewOf(deps: Deps): TodayView {
     doneToday: steps.filter(({ state, date }) => state === 'done' && date === today),
     stuck: steps.filter(({ state, whyThen }) => state === 'unplaced' && whyThen.startsWith('No day')),
     lateLooks: anyLateLooks(db, addDays(today, -14), addDays(today, daysShown)).map(({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today })),
-    moved: plan.moved.map(({ job, step, from, to, because }) => {
+    // What merely followed, or is overdue and so stands on today, is no news.
+    moved: plan.moved.flatMap(({ job, step, from, to, because }) => {
+      if (because === undefined || from < today) return [];
       const owner = cases.get(treatments.get(job)?.case_id ?? '');
       const does = plan.steps.find((item) => item.job === job && item.step.id === step)?.step.does ?? step;
-      return { does, caseName: owner?.name ?? '', from, to, why: because === undefined ? 'the step before it moved' : hindranceSays(because) };
+      return [{ does, caseName: owner?.name ?? '', from, to, why: hindranceSays(because) }];
     }),
     sky: standInWeather(at, today, daysShown).map(({ date, hours }) => {
       const { rise, set } = sunHours(date, at);

@@ -1,5 +1,5 @@
 import type { CaseSummary } from '@trowel/core/contract';
-import { actionWords, chanceWords, dayAndMonth } from '@trowel/core/wording';
+import { actionWords, chanceWords, fullDate } from '@trowel/core/wording';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Blade } from '@/drawing/Blade';
@@ -32,7 +32,7 @@ export function CaseCard({ row }: { row: CaseSummary }) {
               {row.name}
             </Heading>
           </Row>
-          <Small>{`${row.bedName} · since ${dayAndMonth(row.openedOn)}`}</Small>
+          <Small>{`${row.bedName} · since ${fullDate(row.openedOn)}`}</Small>
           <Body>
             {first
               ? `${first.name}: ${chanceWords(first.probability)}${second && second.probability > 0.4 ? `, with ${second.name.toLowerCase()}` : ''}`
@@ -47,7 +47,7 @@ export function CaseCard({ row }: { row: CaseSummary }) {
 }
 
 function statusWords({ status, outcome, closedOn, treatments, verdict, action }: CaseSummary): string {
-  if (status === 'closed') return `${outcomeWords[outcome ?? ''] ?? 'Closed'}${closedOn ? `, ${dayAndMonth(closedOn)}` : ''}`;
+  if (status === 'closed') return `${outcomeWords[outcome ?? ''] ?? 'Closed'}${closedOn ? `, ${fullDate(closedOn)}` : ''}`;
   if (verdict) return `${treatments.join(', ')}: ${verdict.toLowerCase()}`;
   if (treatments.length > 0) return `Under way: ${treatments.join(', ')}`;
   return actionWords[action].title;

@@ -14,6 +14,7 @@ import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 
 export const gradeWords: Record<string, string> = {
   trial: 'published trials agree',
@@ -97,9 +98,9 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
       {recipe && recipe.strengths.length > 1 && (
         <Row wrap>
           {recipe.strengths.map(({ id, label, value, why }) => (
-            <Button key={id} compact mode={value === strength ? 'contained-tonal' : 'outlined'} contentStyle={{ minHeight: 44 }} aria-pressed={value === strength} aria-label={`${label}: ${why}`} onPress={() => setStrength(value)}>
+            <Toggle key={id} pressed={value === strength} label={`${label}: ${why}`} onPress={() => setStrength(value)}>
               {label}
-            </Button>
+            </Toggle>
           ))}
         </Row>
       )}
@@ -112,13 +113,13 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           </Button>
         )}
         {recipe && (
-          <Button contentStyle={{ minHeight: 48 }} aria-expanded={open === 'mix'} onPress={() => setOpen(open === 'mix' ? undefined : 'mix')}>
+          <Toggle expanded={open === 'mix'} onPress={() => setOpen(open === 'mix' ? undefined : 'mix')}>
             How much of what
-          </Button>
+          </Toggle>
         )}
-        <Button contentStyle={{ minHeight: 48 }} aria-expanded={open === 'more'} onPress={() => setOpen(open === 'more' ? undefined : 'more')}>
+        <Toggle expanded={open === 'more'} onPress={() => setOpen(open === 'more' ? undefined : 'more')}>
           More
-        </Button>
+        </Toggle>
       </Row>
       {command.isError && <Trouble error={command.error} />}
       {open === 'mix' && (

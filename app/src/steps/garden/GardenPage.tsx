@@ -13,6 +13,7 @@ import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 
 type Bed = GardenView['beds'][number];
 
@@ -94,9 +95,9 @@ function AddBed() {
       <TextInput mode="outlined" label="Its name" aria-label="Name of the new place" value={name} onChangeText={setName} />
       <Row wrap>
         {settings.map((id) => (
-          <Button key={id} compact mode={id === setting ? 'contained-tonal' : 'outlined'} aria-pressed={id === setting} contentStyle={{ minHeight: 44 }} onPress={() => setSetting(id)}>
+          <Toggle key={id} pressed={id === setting} onPress={() => setSetting(id)}>
             {settingWords[id]}
-          </Button>
+          </Toggle>
         ))}
       </Row>
       {command.isError && <Trouble error={command.error} />}
@@ -120,9 +121,9 @@ function Measures({ place }: { place: GardenView }) {
       <Heading rank={3}>Measures and water</Heading>
       <Row wrap>
         {measureSystems.map((id) => (
-          <Button key={id} compact mode={id === place.measures ? 'contained-tonal' : 'outlined'} aria-pressed={id === place.measures} contentStyle={{ minHeight: 44 }} onPress={() => save({ measures: id })}>
+          <Toggle key={id} pressed={id === place.measures} onPress={() => save({ measures: id })}>
             {systemWords[id]}
-          </Button>
+          </Toggle>
         ))}
       </Row>
       <Small>{spoonNote(place.measures)}</Small>

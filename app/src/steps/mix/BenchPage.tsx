@@ -5,13 +5,14 @@ import { knowledge } from '@trowel/knowledge';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { TextInput } from 'react-native-paper';
 import { useGarden } from '@/api/queries';
 import { gradeWords } from '@/steps/choose/ChoosePart';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 import { MixCard, spoonNote } from './MixCard';
 
 const mixable = knowledge.remedies.filter(({ recipe }) => recipe);
@@ -33,9 +34,9 @@ export function BenchPage() {
               <Heading>Mix</Heading>
               <Row wrap>
                 {mixable.map(({ id, name }) => (
-                  <Button key={id} mode={id === chosen?.id ? 'contained-tonal' : 'outlined'} aria-pressed={id === chosen?.id} contentStyle={{ minHeight: 44 }} onPress={() => router.setParams({ remedy: id })}>
+                  <Toggle key={id} pressed={id === chosen?.id} onPress={() => router.setParams({ remedy: id })}>
                     {name}
-                  </Button>
+                  </Toggle>
                 ))}
               </Row>
               {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={place} />}
@@ -61,9 +62,9 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
       <Body>{remedy.honest}</Body>
       <Row wrap>
         {remedy.recipe?.strengths.map(({ id, label, value, why }) => (
-          <Button key={id} compact mode={value === strength ? 'contained-tonal' : 'outlined'} aria-pressed={value === strength} aria-label={`${label}: ${why}`} contentStyle={{ minHeight: 44 }} onPress={() => setStrength(value)}>
+          <Toggle key={id} pressed={value === strength} label={`${label}: ${why}`} onPress={() => setStrength(value)}>
             {label}
-          </Button>
+          </Toggle>
         ))}
       </Row>
       <MixCard remedy={remedy} garden={garden} {...(strength === undefined ? {} : { strength })} />

@@ -5,11 +5,12 @@ import type { RemedyRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, SegmentedButtons, TextInput } from 'react-native-paper';
+import { SegmentedButtons, TextInput } from 'react-native-paper';
 import { Jug, Spoons } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 
 type Water = 'tap' | 'butt';
 type Spoon = NonNullable<MixOrder['typed']>['spoon'];
@@ -136,9 +137,9 @@ function Answer({ answer, typed, setTyped, total }: { answer: Mixed; total: numb
       ))}
       <SpoonCheck answer={answer} typed={typed} setTyped={setTyped} />
       <Row>
-        <Button aria-expanded={open} onPress={() => setOpen(!open)}>
+        <Toggle expanded={open} onPress={() => setOpen(!open)}>
           {open ? 'Close the working' : 'How it was worked out'}
-        </Button>
+        </Toggle>
       </Row>
       {open && (
         <View>

@@ -1,4 +1,4 @@
-import { dayAndMonth } from '@trowel/core/wording';
+import { fullDate } from '@trowel/core/wording';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useNotebook } from '@/api/queries';
@@ -32,7 +32,7 @@ export function NotebookPage() {
                     <Trials tried={row.tried} solved={row.solved} rate={row.cautiousRate} />
                     {row.cases.map((past) => (
                       <Link key={past.id} href={`/cases/${past.id}?part=look`}>
-                        <Small style={{ textDecorationLine: 'underline' }}>{`${past.name}: ${(outcomeWords[past.outcome] ?? past.outcome).toLowerCase()}, ${dayAndMonth(past.on)}`}</Small>
+                        <Small style={{ textDecorationLine: 'underline' }}>{`${past.name}: ${(outcomeWords[past.outcome] ?? past.outcome).toLowerCase()}, ${fullDate(past.on)}`}</Small>
                       </Link>
                     ))}
                   </Sheet>
@@ -41,7 +41,7 @@ export function NotebookPage() {
             </View>
             {places.length > 0 && <Heading>Which place had what</Heading>}
             {places.map(({ bedName, cause, causeName, times, lastOn }) => (
-              <Body key={`${bedName}${cause}`}>{`${bedName}: ${causeName.toLowerCase()}, ${times === 1 ? 'once' : `${times} times`}, last in ${dayAndMonth(lastOn).replace(/^\d+ /, '')}`}</Body>
+              <Body key={`${bedName}${cause}`}>{`${bedName}: ${causeName.toLowerCase()}, ${times === 1 ? 'once' : `${times} times`}, last in ${fullDate(lastOn).replace(/^\d+ /, '')}`}</Body>
             ))}
             <Heading>Everything that was done</Heading>
             <View style={{ gap: 4 }}>

@@ -14,6 +14,7 @@ import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 
 /** Weighing: what is likely and why, what lies beneath, the one question worth asking, what class of action. */
 export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing: Weighing; choice: Choice }) {
@@ -128,9 +129,9 @@ function Question({ caseId, check }: { caseId: string; check: CheckRow }) {
             {says}
           </Button>
         ))}
-        <Button contentStyle={{ minHeight: 48 }} aria-expanded={open} onPress={() => setOpen(!open)}>
+        <Toggle expanded={open} onPress={() => setOpen(!open)}>
           {open ? 'Close' : 'How to'}
-        </Button>
+        </Toggle>
       </Row>
       {open && (
         <View>

@@ -1,0 +1,56 @@
+import fs from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, type Page } from '@playwright/test';
+
+const axeSource = fs.readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface AxeResult {
+  violations: { id: string; help: string; nodes: { html: string; failureSummary?: string }[] }[];
+}
+
+/** No accessibility rule (WCAG 2 A and AA) is broken on the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  await page.evaluate(axeSource);
+  const { violations } = await page.evaluate(() =>
+    (window as unknown as { axe: { run: (root: Document, options: object) => Promise<AxeResult> } }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa'] }),
+  );
+  expect(violations.map(({ id, help, nodes }) => `${id}: ${help}\n  ${nodes.slice(0, 3).map(({ html, failureSummary }) => `${html.slice(0, 200)}\n  ${failureSummary ?? ''}`).join('\n  ')}`)).toEqual([]);
+}
+
+/** Errors that the page itself raised while a journey was walked. */
+export function watchErrors(page: Page): string[] {
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) errors.push(message.text());
+  });
+  return errors;
+}
+
+/** Opens a case on a plant of the demo garden and leaves the page on its reading. */
+export async function openCase(page: Page, plant: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'New case' }).click();
+  await page.getByRole('button', { name: plant, exact: true }).click();
+  await expect(page.getByRole('tab', { name: 'Read' })).toBeVisible();
+}
+
+export const part = (page: Page, name: 'Read' | 'Weigh' | 'Choose' | 'Do' | 'Look') => page.getByRole('tab', { name }).click();
+
+/** Notes one typed line and waits until it has been taken in. */
+export async function say(page: Page, line: string): Promise<void> {
+  const box = page.getByRole('textbox', { name: 'Say what you see' });
+  await box.fill(line);
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await expect(box).toHaveValue('');
+}
+
+/** Counts leaves one by one with the big buttons, and saves. */
+export async function count(page: Page, counts: readonly number[]): Promise<void> {
+  for (const [index, value] of counts.entries()) {
+    for (let fives = 0; fives < Math.floor(value / 5); fives += 1) await page.getByRole('button', { name: 'Five more' }).click();
+    for (let ones = 0; ones < value % 5; ones += 1) await page.getByRole('button', { name: 'One more' }).click();
+    await page.getByRole('button', { name: `Next (${index + 1})` }).click();
+  }
+  await page.getByRole('button', { name: `Save ${counts.length} counts` }).click();
+}

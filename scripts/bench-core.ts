@@ -1,0 +1,79 @@
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { addDays, schedule } from '../core/src/plan';
+import { readLine } from '../core/src/read';
+import { weigh, type Evidence } from '../core/src/weigh';
+import { posterior } from '../core/src/weigh/infer';
+import { modelOf, unknownNode } from '../core/src/weigh/model';
+import { knowledge } from '../knowledge/src';
+import { standInWeather } from '../server/src/weather/stand-in';
+
+export interface BenchRow {
+  readonly part: 'weigh' | 'plan';
+  readonly what: string;
+  readonly value: string;
+  readonly aim: string;
+}
+
+/** Times the core on made-up but likely evidence: the signs of one or two causes, and others looked for in vain. */
+export function benchCore(): BenchRow[] {
+  const random = xoroshiro128plus(7);
+  const pick = <Item>(list: readonly Item[]): Item => list[uniformInt(random, 0, list.length - 1)] as Item;
+  const situations = Array.from({ length: 120 }, () => evidenceOf(12, 12));
+
+  function evidenceOf(seen: number, absent: number): Evidence[] {
+    const likely = [pick(knowledge.causes), pick(knowledge.causes)].flatMap(({ signs }) => signs.map(({ sign }) => sign));
+    const chosen = new Set(likely.slice(0, seen));
+    while (chosen.size < seen) chosen.add(pick(knowledge.signs).id);
+    const missing = new Set<string>();
+    while (missing.size < absent) {
+      const { id } = pick(knowledge.signs);
+      if (!chosen.has(id)) missing.add(id);
+    }
+    return [...[...chosen].map((sign) => ({ sign, state: 'seen' as const })), ...[...missing].map((sign) => ({ sign, state: 'absent' as const }))];
+  }
+
+  const time = (runs: readonly (() => unknown)[]): string => {
+    for (const run of runs.slice(0, 20)) run();
+    const times = runs.map((run) => {
+      const from = performance.now();
+      run();
+      return performance.now() - from;
+    });
+    times.sort((a, b) => a - b);
+    return `${(times[Math.floor(times.length * 0.95)] ?? NaN).toFixed(1)} ms`;
+  };
+
+  const few = Array.from({ length: 60 }, () => evidenceOf(4, 3));
+  const lines = ['sticky curled leaves and ants running up the stems', 'oldest leaves yellow between the veins, no webbing', 'dark sunken patch at the bottom of the fruit, watering was hit and miss'];
+  const weather = standInWeather({ latitude: 52, longitude: -4, timeZone: 'UTC' }, '2026-06-10', 14);
+  const jobs = Array.from({ length: 12 }, (_, at) => ({
+    id: `job-${at}`,
+    place: `bed-${at % 5}`,
+    remedy: knowledge.remedies.filter(({ steps }) => steps.length >= 4)[at % 12] as (typeof knowledge.remedies)[number],
+    chosenOn: addDays('2026-06-10', -(at % 3)),
+    done: [],
+    skipped: [],
+  }));
+  return [
+    {
+      part: 'weigh',
+      what: 'weigh, 12 seen and 12 absent, p95',
+      value: time(situations.map((evidence) => () => {
+        const model = modelOf(knowledge, { evidence });
+        return posterior(model.network, model.observed, [unknownNode]);
+      })),
+      aim: '≤ 10 ms',
+    },
+    { part: 'weigh', what: 'weigh with reasons and next check, 4 seen and 3 absent, p95', value: time(few.map((evidence) => () => weigh(knowledge, { evidence }))), aim: '≤ 60 ms' },
+    { part: 'weigh', what: 'phrase to signs, p95', value: time(Array.from({ length: 60 }, (_, at) => () => readLine(knowledge, lines[at % 3] ?? ''))), aim: '≤ 5 ms' },
+    {
+      part: 'plan',
+      what: 'plan, 12 open jobs, 8 weeks, p95',
+      value: time(Array.from({ length: 20 }, () => () =>
+        schedule({ today: '2026-06-10', hourNow: 9, horizonDays: 56, at: { latitude: 52, longitude: -4, timeZone: 'UTC' }, weather, jobs, recent: [], keepApart: knowledge.keepApart }),
+      )),
+      aim: '≤ 1000 ms',
+    },
+  ];
+}

@@ -1,0 +1,46 @@
+/** Every check, one after the other; the last line says how many tests passed and failed. */
+import { spawnSync } from 'node:child_process';
+import fs from 'node:fs';
+
+const bin = (name) => `node_modules/.bin/${name}`;
+const quick = process.argv.includes('--quick');
+const counts = { passed: 0, failed: 0 };
+let broken = false;
+
+function step(title, command, args) {
+  process.stdout.write(`\n== ${title}\n`);
+  const started = Date.now();
+  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, CI: '1', FORCE_COLOR: '0' } });
+  process.stdout.write(`${status === 0 ? 'ok' : 'NOT OK'} (${Math.round((Date.now() - started) / 1000)} s)\n`);
+  if (status !== 0) broken = true;
+  return status === 0;
+}
+
+fs.mkdirSync('build', { recursive: true });
+for (const workspace of ['core', 'knowledge', 'server', 'app', 'e2e']) step(`Types of ${workspace}`, bin('tsc'), ['-p', workspace]);
+step('Lint and import boundaries', bin('eslint'), ['.', '--max-warnings', '0']);
+step('Formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+
+fs.rmSync('build/jest.json', { force: true });
+step('Unit tests', bin('jest'), ['--json', '--outputFile=build/jest.json', '--reporters=default']);
+count('build/jest.json', (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites }));
+
+if (!quick && step('Build', process.execPath, ['scripts/build.mjs'])) {
+  fs.rmSync('build/playwright.json', { force: true });
+  step('Journeys in the real interface, phone and wide', bin('playwright'), ['test', '-c', 'e2e/playwright.config.ts']);
+  count('build/playwright.json', ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }));
+} else if (!quick) broken = true;
+
+/** A report that is missing counts as one failure: silence is never success. */
+function count(file, read) {
+  if (!fs.existsSync(file)) {
+    counts.failed += 1;
+    return;
+  }
+  const { passed, failed } = read(JSON.parse(fs.readFileSync(file, 'utf8')));
+  counts.passed += passed;
+  counts.failed += failed;
+}
+
+process.stdout.write(`\n${broken ? 'Something is not right; see above.' : 'All is well.'}\n${counts.passed} passed, ${counts.failed} failed\n`);
+process.exit(broken || counts.failed > 0 ? 1 : 0);
