@@ -21,6 +21,12 @@ export default [
   { ignores: ['**/node_modules/**', '**/dist/**', 'build/**', 'app/.expo/**', 'app/expo-env.d.ts', 'app/public/**'] },
   ...expo,
   prettier,
+  {
+    files: ['**/*.cjs'],
+    languageOptions: {
+      globals: { __dirname: 'readonly', require: 'readonly', module: 'writable', process: 'readonly' },
+    },
+  },
   forbid(['core/**/*.ts'], [interfaceCode, hostCode, [['@trowel/*'], 'the core knows no other workspace']]),
   forbid(
     ['knowledge/**/*.ts'],

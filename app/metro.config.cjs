@@ -12,7 +12,8 @@ const oneLocale = path.join(__dirname, 'src/ui/zod-locale.ts');
 config.resolver.resolveRequest = (context, name, platform) => {
   if (/^(@expo|react-native)(-|\/)vector-icons(\/|$)/.test(name) || name.startsWith('@react-native-vector-icons/'))
     return { type: 'sourceFile', filePath: noIconFont };
-  if (/locales\/index(\.js)?$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath)) return { type: 'sourceFile', filePath: oneLocale };
+  if (/locales\/index(\.js)?$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath))
+    return { type: 'sourceFile', filePath: oneLocale };
   return context.resolveRequest(context, name, platform);
 };
 
@@ -21,7 +22,13 @@ config.server = {
   ...config.server,
   enhanceMiddleware: (middleware) => (request, response, next) => {
     if (!request.url.startsWith('/api')) return middleware(request, response, next);
-    const target = { host: '127.0.0.1', port: process.env.TROWEL_PORT ?? 4310, path: request.url, method: request.method, headers: request.headers };
+    const target = {
+      host: '127.0.0.1',
+      port: process.env.TROWEL_PORT ?? 4310,
+      path: request.url,
+      method: request.method,
+      headers: request.headers,
+    };
     const passed = http.request(target, (answer) => {
       response.writeHead(answer.statusCode ?? 502, answer.headers);
       answer.pipe(response);

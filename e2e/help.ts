@@ -12,9 +12,19 @@ interface AxeResult {
 export async function expectAccessible(page: Page): Promise<void> {
   await page.evaluate(axeSource);
   const { violations } = await page.evaluate(() =>
-    (window as unknown as { axe: { run: (root: Document, options: object) => Promise<AxeResult> } }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa'] }),
+    (window as unknown as { axe: { run: (root: Document, options: object) => Promise<AxeResult> } }).axe.run(document, {
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa'],
+    }),
   );
-  expect(violations.map(({ id, help, nodes }) => `${id}: ${help}\n  ${nodes.slice(0, 3).map(({ html, failureSummary }) => `${html.slice(0, 200)}\n  ${failureSummary ?? ''}`).join('\n  ')}`)).toEqual([]);
+  expect(
+    violations.map(
+      ({ id, help, nodes }) =>
+        `${id}: ${help}\n  ${nodes
+          .slice(0, 3)
+          .map(({ html, failureSummary }) => `${html.slice(0, 200)}\n  ${failureSummary ?? ''}`)
+          .join('\n  ')}`,
+    ),
+  ).toEqual([]);
 }
 
 /** Errors that the page itself raised while a journey was walked. */
@@ -35,7 +45,8 @@ export async function openCase(page: Page, plant: string): Promise<void> {
   await expect(page.getByRole('tab', { name: 'Read' })).toBeVisible();
 }
 
-export const part = (page: Page, name: 'Read' | 'Weigh' | 'Choose' | 'Do' | 'Look') => page.getByRole('tab', { name }).click();
+export const part = (page: Page, name: 'Read' | 'Weigh' | 'Choose' | 'Do' | 'Look') =>
+  page.getByRole('tab', { name }).click();
 
 /** Notes one typed line and waits until it has been taken in. */
 export async function say(page: Page, line: string): Promise<void> {
@@ -48,7 +59,8 @@ export async function say(page: Page, line: string): Promise<void> {
 /** Counts leaves one by one with the big buttons, and saves. */
 export async function count(page: Page, counts: readonly number[]): Promise<void> {
   for (const [index, value] of counts.entries()) {
-    for (let fives = 0; fives < Math.floor(value / 5); fives += 1) await page.getByRole('button', { name: 'Five more' }).click();
+    for (let fives = 0; fives < Math.floor(value / 5); fives += 1)
+      await page.getByRole('button', { name: 'Five more' }).click();
     for (let ones = 0; ones < value % 5; ones += 1) await page.getByRole('button', { name: 'One more' }).click();
     await page.getByRole('button', { name: `Next (${index + 1})` }).click();
   }

@@ -27,7 +27,11 @@ test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
     await page.getByRole('button', { name: 'How much of what' }).first().click();
     await expect(page.getByRole('img', { name: '1 tablespoon of True liquid soap' })).toBeVisible();
     await expect(page.getByText(/takes a sixth to a third of the soap/)).toBeVisible();
-    await page.getByRole('radio', { name: 'Water butt' }).or(page.getByRole('button', { name: 'Water butt' })).first().click();
+    await page
+      .getByRole('radio', { name: 'Water butt' })
+      .or(page.getByRole('button', { name: 'Water butt' }))
+      .first()
+      .click();
     await expect(page.getByText('This water takes hardly any of the soap.')).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Choose Soap spray' }).click();
@@ -38,7 +42,11 @@ test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
     await expect(page.getByText('Count again, the same way')).toBeVisible();
 
     await part(page, 'Do');
-    for (const step of ['Count on ten leaves, chosen as you walk', 'Wet two or three leaves and mark them', 'Spray undersides and tips to run-off']) {
+    for (const step of [
+      'Count on ten leaves, chosen as you walk',
+      'Wet two or three leaves and mark them',
+      'Spray undersides and tips to run-off',
+    ]) {
       const box = page.getByRole('checkbox', { name: new RegExp(`^${step}`) });
       await box.click();
       await expect(box).toBeChecked();
@@ -71,7 +79,7 @@ test('6: pale leaves on blueberries are not fed nitrogen', async ({ page }) => {
   await openCase(page, 'Blueberries in pots');
   await say(page, 'pale new leaves');
   await part(page, 'Weigh');
-  await page.getByRole('button', { name: 'The newest' }).click();
+  await page.getByRole('button', { name: 'The newest', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Iron not reaching the new leaves/ })).toBeVisible();
   await part(page, 'Read');
   await say(page, 'watered with hard tap water, nothing hops');
@@ -108,7 +116,11 @@ test.describe('9: do not', () => {
     await page.getByLabel('Ready mix wanted, in L').fill('0.5');
     await expect(page.getByRole('img', { name: '1 teaspoon of True liquid soap' })).toBeVisible();
     await page.getByLabel('How many spoons').fill('1');
-    await page.getByRole('button', { name: 'TABLE' }).or(page.getByRole('radio', { name: 'TABLE' })).first().click();
+    await page
+      .getByRole('button', { name: 'TABLE' })
+      .or(page.getByRole('radio', { name: 'TABLE' }))
+      .first()
+      .click();
     await expect(page.getByText(/Did you mean teaspoons\?/)).toBeVisible();
   });
 });

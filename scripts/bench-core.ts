@@ -22,7 +22,9 @@ export function benchCore(): BenchRow[] {
   const situations = Array.from({ length: 120 }, () => evidenceOf(12, 12));
 
   function evidenceOf(seen: number, absent: number): Evidence[] {
-    const likely = [pick(knowledge.causes), pick(knowledge.causes)].flatMap(({ signs }) => signs.map(({ sign }) => sign));
+    const likely = [pick(knowledge.causes), pick(knowledge.causes)].flatMap(({ signs }) =>
+      signs.map(({ sign }) => sign),
+    );
     const chosen = new Set(likely.slice(0, seen));
     while (chosen.size < seen) chosen.add(pick(knowledge.signs).id);
     const missing = new Set<string>();
@@ -30,7 +32,10 @@ export function benchCore(): BenchRow[] {
       const { id } = pick(knowledge.signs);
       if (!chosen.has(id)) missing.add(id);
     }
-    return [...[...chosen].map((sign) => ({ sign, state: 'seen' as const })), ...[...missing].map((sign) => ({ sign, state: 'absent' as const }))];
+    return [
+      ...[...chosen].map((sign) => ({ sign, state: 'seen' as const })),
+      ...[...missing].map((sign) => ({ sign, state: 'absent' as const })),
+    ];
   }
 
   const time = (runs: readonly (() => unknown)[]): string => {
@@ -45,7 +50,11 @@ export function benchCore(): BenchRow[] {
   };
 
   const few = Array.from({ length: 60 }, () => evidenceOf(4, 3));
-  const lines = ['sticky curled leaves and ants running up the stems', 'oldest leaves yellow between the veins, no webbing', 'dark sunken patch at the bottom of the fruit, watering was hit and miss'];
+  const lines = [
+    'sticky curled leaves and ants running up the stems',
+    'oldest leaves yellow between the veins, no webbing',
+    'dark sunken patch at the bottom of the fruit, watering was hit and miss',
+  ];
   const weather = standInWeather({ latitude: 52, longitude: -4, timeZone: 'UTC' }, '2026-06-10', 14);
   const jobs = Array.from({ length: 12 }, (_, at) => ({
     id: `job-${at}`,
@@ -59,20 +68,45 @@ export function benchCore(): BenchRow[] {
     {
       part: 'weigh',
       what: 'weigh, 12 seen and 12 absent, p95',
-      value: time(situations.map((evidence) => () => {
-        const model = modelOf(knowledge, { evidence });
-        return posterior(model.network, model.observed, [unknownNode]);
-      })),
+      value: time(
+        situations.map((evidence) => () => {
+          const model = modelOf(knowledge, { evidence });
+          return posterior(model.network, model.observed, [unknownNode]);
+        }),
+      ),
       aim: '≤ 10 ms',
     },
-    { part: 'weigh', what: 'weigh with reasons and next check, 4 seen and 3 absent, p95', value: time(few.map((evidence) => () => weigh(knowledge, { evidence }))), aim: '≤ 60 ms' },
-    { part: 'weigh', what: 'phrase to signs, p95', value: time(Array.from({ length: 60 }, (_, at) => () => readLine(knowledge, lines[at % 3] ?? ''))), aim: '≤ 5 ms' },
+    {
+      part: 'weigh',
+      what: 'weigh with reasons and next check, 4 seen and 3 absent, p95',
+      value: time(few.map((evidence) => () => weigh(knowledge, { evidence }))),
+      aim: '≤ 60 ms',
+    },
+    {
+      part: 'weigh',
+      what: 'phrase to signs, p95',
+      value: time(Array.from({ length: 60 }, (_, at) => () => readLine(knowledge, lines[at % 3] ?? ''))),
+      aim: '≤ 5 ms',
+    },
     {
       part: 'plan',
       what: 'plan, 12 open jobs, 8 weeks, p95',
-      value: time(Array.from({ length: 20 }, () => () =>
-        schedule({ today: '2026-06-10', hourNow: 9, horizonDays: 56, at: { latitude: 52, longitude: -4, timeZone: 'UTC' }, weather, jobs, recent: [], keepApart: knowledge.keepApart }),
-      )),
+      value: time(
+        Array.from(
+          { length: 20 },
+          () => () =>
+            schedule({
+              today: '2026-06-10',
+              hourNow: 9,
+              horizonDays: 56,
+              at: { latitude: 52, longitude: -4, timeZone: 'UTC' },
+              weather,
+              jobs,
+              recent: [],
+              keepApart: knowledge.keepApart,
+            }),
+        ),
+      ),
       aim: '≤ 1000 ms',
     },
   ];

@@ -16,7 +16,14 @@ const report = (what, value, aim) => rows.push({ what, measured: value, aim });
 if (wants('weigh') || wants('plan')) {
   // The core is measured from its own bundle, as the server runs it.
   const { build } = await import('esbuild');
-  await build({ entryPoints: ['scripts/bench-core.ts'], outfile: 'build/bench-core.mjs', bundle: true, platform: 'node', format: 'esm', logLevel: 'warning' });
+  await build({
+    entryPoints: ['scripts/bench-core.ts'],
+    outfile: 'build/bench-core.mjs',
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    logLevel: 'warning',
+  });
   const { benchCore } = await import(path.resolve('build/bench-core.mjs'));
   for (const { what, value, aim, part } of benchCore()) if (wants(part)) report(what, value, aim);
 }
@@ -25,9 +32,14 @@ if (wants('size')) {
   const folder = 'app/dist';
   const html = fs.readFileSync(path.join(folder, 'index.html'), 'utf8');
   const scripts = [...html.matchAll(/src="(\/_expo[^"]+\.js)"/g)].map(([, file]) => path.join(folder, file));
-  const all = fs.readdirSync(path.join(folder, '_expo/static/js/web')).map((name) => path.join(folder, '_expo/static/js/web', name));
-  const kb = (files) => `${Math.round(files.reduce((sum, file) => sum + gzipSync(fs.readFileSync(file)).length, 0) / 1000)} kB`;
-  const firstScreen = all.filter((file) => /(entry|__common|_layout|__expo-metro-runtime)-/.test(file) || scripts.includes(file));
+  const all = fs
+    .readdirSync(path.join(folder, '_expo/static/js/web'))
+    .map((name) => path.join(folder, '_expo/static/js/web', name));
+  const kb = (files) =>
+    `${Math.round(files.reduce((sum, file) => sum + gzipSync(fs.readFileSync(file)).length, 0) / 1000)} kB`;
+  const firstScreen = all.filter(
+    (file) => /(entry|__common|_layout|__expo-metro-runtime)-/.test(file) || scripts.includes(file),
+  );
   const today = all.filter((file) => /\/index-/.test(file)).sort((a, b) => fs.statSync(a).size - fs.statSync(b).size);
   report('scripts for the first screen, gzip', kb([...firstScreen, ...today.slice(-1)]), '≤ 450 kB');
   report('all scripts, gzip', kb(all), '');
@@ -37,13 +49,17 @@ if (wants('api')) {
   const data = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-bench-'));
   const port = 4397;
   const started = performance.now();
-  const server = spawn(process.execPath, ['build/trowel.mjs', 'demo', '--port', String(port), '--data', data], { stdio: ['ignore', 'pipe', 'inherit'] });
+  const server = spawn(process.execPath, ['build/trowel.mjs', 'demo', '--port', String(port), '--data', data], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   await new Promise((resolve) => server.stdout.once('data', resolve));
   report('start to listening, filling the demo garden', `${Math.round(performance.now() - started)} ms`, '');
   server.kill('SIGTERM');
   await new Promise((resolve) => server.once('exit', resolve));
   const again = performance.now();
-  const second = spawn(process.execPath, ['build/trowel.mjs', 'demo', '--port', String(port), '--data', data], { stdio: ['ignore', 'pipe', 'inherit'] });
+  const second = spawn(process.execPath, ['build/trowel.mjs', 'demo', '--port', String(port), '--data', data], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   await new Promise((resolve) => second.stdout.once('data', resolve));
   report('start to listening, demo garden there', `${Math.round(performance.now() - again)} ms`, '≤ 2000 ms');
   const cases = await (await fetch(`http://127.0.0.1:${port}/api/cases`)).json();
@@ -54,7 +70,11 @@ if (wants('api')) {
       await (await fetch(`http://127.0.0.1:${port}/api${route}`)).arrayBuffer();
       if (n >= 10) times.push(performance.now() - from);
     }
-    report(`GET ${route.replace(/[0-9a-f-]{30,}/, ':id')}, demo garden, p95`, `${percentile(times, 0.95).toFixed(1)} ms`, '≤ 15 ms');
+    report(
+      `GET ${route.replace(/[0-9a-f-]{30,}/, ':id')}, demo garden, p95`,
+      `${percentile(times, 0.95).toFixed(1)} ms`,
+      '≤ 15 ms',
+    );
   }
   second.kill('SIGTERM');
   await new Promise((resolve) => second.once('exit', resolve));
@@ -70,4 +90,5 @@ function percentile(values, share) {
 }
 
 const width = Math.max(...rows.map(({ what }) => what.length));
-for (const { what, measured, aim } of rows) console.log(`${what.padEnd(width)}  ${measured.padStart(10)}  ${aim ? `aim ${aim}` : ''}`);
+for (const { what, measured, aim } of rows)
+  console.log(`${what.padEnd(width)}  ${measured.padStart(10)}  ${aim ? `aim ${aim}` : ''}`);

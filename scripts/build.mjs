@@ -11,7 +11,8 @@ function fingerprint(places) {
     const stat = fs.statSync(place, { throwIfNoEntry: false });
     if (!stat) return;
     if (stat.isDirectory()) {
-      for (const name of fs.readdirSync(place).sort()) if (!['node_modules', 'dist', '.expo'].includes(name)) visit(path.join(place, name));
+      for (const name of fs.readdirSync(place).sort())
+        if (!['node_modules', 'dist', '.expo'].includes(name)) visit(path.join(place, name));
     } else hash.update(place).update(fs.readFileSync(place));
   };
   places.forEach(visit);
@@ -38,11 +39,15 @@ if (!process.argv.includes('--server-only'))
     // Kept aside until it is whole, so that a broken build never replaces a working one.
     const staging = path.resolve('build/app-next');
     fs.rmSync(staging, { recursive: true, force: true });
-    const { status, stdout, stderr } = spawnSync(path.resolve('node_modules/.bin/expo'), ['export', '--platform', 'web', '--output-dir', staging], {
-      cwd: 'app',
-      env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
-      encoding: 'utf8',
-    });
+    const { status, stdout, stderr } = spawnSync(
+      path.resolve('node_modules/.bin/expo'),
+      ['export', '--platform', 'web', '--output-dir', staging],
+      {
+        cwd: 'app',
+        env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
+        encoding: 'utf8',
+      },
+    );
     if (status !== 0) {
       process.stderr.write(`${stdout}\n${stderr}\nThe app could not be built.\n`);
       process.exit(1);

@@ -4,7 +4,8 @@ const { createHash } = require('node:crypto');
 
 module.exports = {
   process(source, filename) {
-    if (filename.endsWith('.sql')) return { code: `module.exports = { __esModule: true, default: ${JSON.stringify(source)} };` };
+    if (filename.endsWith('.sql'))
+      return { code: `module.exports = { __esModule: true, default: ${JSON.stringify(source)} };` };
     const loader = /\.tsx?$/.test(filename) ? (filename.endsWith('x') ? 'tsx' : 'ts') : 'js';
     const { code, map } = transformSync(source, {
       loader,

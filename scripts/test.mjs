@@ -17,13 +17,17 @@ function step(title, command, args) {
 }
 
 fs.mkdirSync('build', { recursive: true });
-for (const workspace of ['core', 'knowledge', 'server', 'app', 'e2e']) step(`Types of ${workspace}`, bin('tsc'), ['-p', workspace]);
+for (const workspace of ['core', 'knowledge', 'server', 'app', 'e2e'])
+  step(`Types of ${workspace}`, bin('tsc'), ['-p', workspace]);
 step('Lint and import boundaries', bin('eslint'), ['.', '--max-warnings', '0']);
 step('Formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 
 fs.rmSync('build/jest.json', { force: true });
 step('Unit tests', bin('jest'), ['--json', '--outputFile=build/jest.json', '--reporters=default']);
-count('build/jest.json', (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites }));
+count('build/jest.json', (report) => ({
+  passed: report.numPassedTests,
+  failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+}));
 
 if (!quick && step('Build', process.execPath, ['scripts/build.mjs'])) {
   fs.rmSync('build/playwright.json', { force: true });
@@ -42,5 +46,7 @@ function count(file, read) {
   counts.failed += failed;
 }
 
-process.stdout.write(`\n${broken ? 'Something is not right; see above.' : 'All is well.'}\n${counts.passed} passed, ${counts.failed} failed\n`);
+process.stdout.write(
+  `\n${broken ? 'Something is not right; see above.' : 'All is well.'}\n${counts.passed} passed, ${counts.failed} failed\n`,
+);
 process.exit(broken || counts.failed > 0 ? 1 : 0);

@@ -37,8 +37,10 @@ function api(deps: Deps): express.Router {
     response.set('Cache-Control', 'no-store');
     next();
   });
-  const get = (route: string, answer: (request: Request) => unknown) => router.get(route, (request: Request, response: Response) => void response.json(answer(request)));
-  const post = (route: string, answer: (request: Request) => unknown) => router.post(route, (request: Request, response: Response) => void response.json(answer(request)));
+  const get = (route: string, answer: (request: Request) => unknown) =>
+    router.get(route, (request: Request, response: Response) => void response.json(answer(request)));
+  const post = (route: string, answer: (request: Request) => unknown) =>
+    router.post(route, (request: Request, response: Response) => void response.json(answer(request)));
   const theCase = (caseId: string) => {
     const row = maybeOneCase(db, caseId);
     if (!row) throw notFound('case', caseId);
@@ -77,7 +79,9 @@ function api(deps: Deps): express.Router {
 
 /** The number of rows of every table. */
 export function countRows(tables: Tables): Record<string, number> {
-  return Object.fromEntries(Object.entries(tables).flatMap(([name, rows]) => (Array.isArray(rows) ? [[name, rows.length]] : [])));
+  return Object.fromEntries(
+    Object.entries(tables).flatMap(([name, rows]) => (Array.isArray(rows) ? [[name, rows.length]] : [])),
+  );
 }
 
 function serveApp(app: Express, webRoot: string): void {
@@ -85,7 +89,12 @@ function serveApp(app: Express, webRoot: string): void {
   app.use('/_expo', express.static(path.join(webRoot, '_expo'), forever));
   app.use('/assets', express.static(path.join(webRoot, 'assets'), forever));
   app.use('/fonts', express.static(path.join(webRoot, 'fonts'), forever));
-  app.use(express.static(webRoot, { index: false, setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache') }));
+  app.use(
+    express.static(webRoot, {
+      index: false,
+      setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache'),
+    }),
+  );
   // Deep links and reloads: every path without an ending is the app.
   app.get('/{*splat}', (request, response, next) => {
     if (path.extname(request.path) !== '') return next();

@@ -41,7 +41,14 @@ interface CommandContext extends Deps {
 }
 
 /** After these the open steps are laid out anew and remembered. */
-const movesThePlan = new Set(['choose-remedy', 'end-treatment', 'record-step', 'close-case', 'reopen-case', 'change-garden']);
+const movesThePlan = new Set([
+  'choose-remedy',
+  'end-treatment',
+  'record-step',
+  'close-case',
+  'reopen-case',
+  'change-garden',
+]);
 
 type Done = { readonly caseId: string | null; readonly result: Record<string, unknown> };
 
@@ -64,7 +71,15 @@ function command<Schema extends z.ZodType<{ commandId?: string | undefined }>>(
         if (earlier !== undefined) return earlier as Record<string, unknown>;
         const { caseId, result } = act({ ...deps, today }, input, ...ids);
         if (movesThePlan.has(name)) rememberPlan(deps);
-        addLog(deps.db, { commandId, at: deps.clock().toISOString(), on: today, command: name, caseId, body: { ...input, ids }, result });
+        addLog(deps.db, {
+          commandId,
+          at: deps.clock().toISOString(),
+          on: today,
+          command: name,
+          caseId,
+          body: { ...input, ids },
+          result,
+        });
         return result;
       })
       .immediate();
@@ -90,53 +105,86 @@ export const openCase = command('open-case', openCaseInput, ({ db, tables, today
   const bed = garden.maybeOneBed(db, bedId);
   if (!bed) throw inputError('bedId', `there is no bed "${bedId}"`);
   const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
-  if (plantingId !== undefined && planting?.bed_id !== bedId) throw inputError('plantingId', `"${plantingId}" does not grow in ${bed.name}`);
+  if (plantingId !== undefined && planting?.bed_id !== bedId)
+    throw inputError('plantingId', `"${plantingId}" does not grow in ${bed.name}`);
   const id = randomUUID();
   const plantName = planting ? rowById(tables.plants, planting.plant, 'plants').name : undefined;
   const caseName = name ?? (planting ? planting.label || plantName || bed.name : `The ground of ${bed.name}`);
-  cases.addCase(db, { id, name: caseName, pattern: cases.countCases(db) % tagPatterns, bed_id: bedId, planting_id: plantingId ?? null, opened_on: today, reading: emptyReading });
+  cases.addCase(db, {
+    id,
+    name: caseName,
+    pattern: cases.countCases(db) % tagPatterns,
+    bed_id: bedId,
+    planting_id: plantingId ?? null,
+    opened_on: today,
+    reading: emptyReading,
+  });
   return { caseId: id, result: { id } };
 });
 
-export const addEvidence = command('add-evidence', addEvidenceInput, ({ db, tables, today }, { said, items = [] }, caseId) => {
-  const row = theOpenCase(db, caseId);
-  const read = said === undefined ? undefined : readLine(tables, said);
-  items.forEach(({ sign }, index) => {
-    if (!tables.signs.some(({ id }) => id === sign)) throw inputError(`items[${index}].sign`, `"${sign}" is not a sign that is known here`);
-  });
-  for (const item of read?.understood ?? []) cases.addObservation(db, { caseId: row.id, sign: item.sign, state: item.state, amount: item.amount, said: item.say, on: today });
-  for (const { sign, state, amount } of items) cases.addObservation(db, { caseId: row.id, sign, state, amount, on: today });
-  cases.saveReading(db, row.id, readingOf({ db, tables }, row));
-  return { caseId: row.id, result: { understood: read?.understood ?? [], notUnderstood: read?.notUnderstood ?? [] } };
-});
+export const addEvidence = command(
+  'add-evidence',
+  addEvidenceInput,
+  ({ db, tables, today }, { said, items = [] }, caseId) => {
+    const row = theOpenCase(db, caseId);
+    const read = said === undefined ? undefined : readLine(tables, said);
+    items.forEach(({ sign }, index) => {
+      if (!tables.signs.some(({ id }) => id === sign))
+        throw inputError(`items[${index}].sign`, `"${sign}" is not a sign that is known here`);
+    });
+    for (const item of read?.understood ?? [])
+      cases.addObservation(db, {
+        caseId: row.id,
+        sign: item.sign,
+        state: item.state,
+        amount: item.amount,
+        said: item.say,
+        on: today,
+      });
+    for (const { sign, state, amount } of items)
+      cases.addObservation(db, { caseId: row.id, sign, state, amount, on: today });
+    cases.saveReading(db, row.id, readingOf({ db, tables }, row));
+    return { caseId: row.id, result: { understood: read?.understood ?? [], notUnderstood: read?.notUnderstood ?? [] } };
+  },
+);
 
-export const answerCheck = command('answer-check', answerCheckInput, ({ db, tables, today }, { check, answer }, caseId) => {
-  const row = theOpenCase(db, caseId);
-  const checkRow = tables.checks.find(({ id }) => id === check);
-  if (!checkRow) throw inputError('check', `"${check}" is not a check that is known here`);
-  const given = checkRow.answers.find(({ id }) => id === answer);
-  if (!given) throw inputError('answer', `must be one of ${checkRow.answers.map(({ id }) => `"${id}"`).join(', ')}`);
-  cases.addCheckDone(db, { caseId: row.id, check, answer, on: today });
-  for (const { sign, state } of given.gives) cases.addObservation(db, { caseId: row.id, sign, state, said: checkRow.name, on: today });
-  cases.saveReading(db, row.id, readingOf({ db, tables }, row));
-  return { caseId: row.id, result: {} };
-});
+export const answerCheck = command(
+  'answer-check',
+  answerCheckInput,
+  ({ db, tables, today }, { check, answer }, caseId) => {
+    const row = theOpenCase(db, caseId);
+    const checkRow = tables.checks.find(({ id }) => id === check);
+    if (!checkRow) throw inputError('check', `"${check}" is not a check that is known here`);
+    const given = checkRow.answers.find(({ id }) => id === answer);
+    if (!given) throw inputError('answer', `must be one of ${checkRow.answers.map(({ id }) => `"${id}"`).join(', ')}`);
+    cases.addCheckDone(db, { caseId: row.id, check, answer, on: today });
+    for (const { sign, state } of given.gives)
+      cases.addObservation(db, { caseId: row.id, sign, state, said: checkRow.name, on: today });
+    cases.saveReading(db, row.id, readingOf({ db, tables }, row));
+    return { caseId: row.id, result: {} };
+  },
+);
 
-export const chooseRemedy = command('choose-remedy', chooseRemedyInput, ({ db, tables, today }, { remedy, strength }, caseId) => {
-  const row = theOpenCase(db, caseId);
-  const remedyRow = tables.remedies.find(({ id }) => id === remedy);
-  if (!remedyRow) throw inputError('remedy', `"${remedy}" is not a remedy that is known here`);
-  const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
-  const against = againstPlant(tables, remedyRow, planting?.plant);
-  if (against !== undefined) throw new Problem('conflict', `${remedyRow.name} is not for this plant: ${against}.`);
-  if (strength !== undefined && remedyRow.recipe && !withinCap(remedyRow.recipe, strength)) throw inputError('strength', `is beyond the limit: ${remedyRow.limits[0] ?? ''}`);
-  if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
-    throw new Problem('conflict', `${remedyRow.name} is already under way in this case.`);
-  const id = randomUUID();
-  const standard = remedyRow.recipe?.strengths.find(({ byDefault }) => byDefault)?.value ?? null;
-  treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: strength ?? standard, chosen_on: today });
-  return { caseId: row.id, result: { id } };
-});
+export const chooseRemedy = command(
+  'choose-remedy',
+  chooseRemedyInput,
+  ({ db, tables, today }, { remedy, strength }, caseId) => {
+    const row = theOpenCase(db, caseId);
+    const remedyRow = tables.remedies.find(({ id }) => id === remedy);
+    if (!remedyRow) throw inputError('remedy', `"${remedy}" is not a remedy that is known here`);
+    const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
+    const against = againstPlant(tables, remedyRow, planting?.plant);
+    if (against !== undefined) throw new Problem('conflict', `${remedyRow.name} is not for this plant: ${against}.`);
+    if (strength !== undefined && remedyRow.recipe && !withinCap(remedyRow.recipe, strength))
+      throw inputError('strength', `is beyond the limit: ${remedyRow.limits[0] ?? ''}`);
+    if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
+      throw new Problem('conflict', `${remedyRow.name} is already under way in this case.`);
+    const id = randomUUID();
+    const standard = remedyRow.recipe?.strengths.find(({ byDefault }) => byDefault)?.value ?? null;
+    treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: strength ?? standard, chosen_on: today });
+    return { caseId: row.id, result: { id } };
+  },
+);
 
 const theTreatment = (db: Db, id: string) => {
   const row = treatments.maybeOneTreatment(db, id);
@@ -151,29 +199,51 @@ export const endTreatment = command('end-treatment', endTreatmentInput, ({ db, t
   return { caseId: row.case_id, result: {} };
 });
 
-export const recordStep = command('record-step', stepEventInput, ({ db, tables, today }, { treatmentId, step, outcome }) => {
-  const row = theTreatment(db, treatmentId);
-  const remedy = rowById(tables.remedies, row.remedy, 'remedies');
-  if (!remedy.steps.some(({ id }) => id === step)) throw inputError('step', `"${step}" is not a step of ${remedy.name}`);
-  const current = treatments.anyStepsOf(db, row.id).find((event) => event.step === step);
-  if (outcome === 'undone' && !current) throw new Problem('conflict', 'That step is not ticked, so there is nothing to undo.');
-  if (outcome !== 'undone' && current) throw new Problem('conflict', 'That step is ticked already.');
-  treatments.addStepEvent(db, { treatmentId: row.id, step, outcome, on: today });
-  return { caseId: row.case_id, result: {} };
-});
+export const recordStep = command(
+  'record-step',
+  stepEventInput,
+  ({ db, tables, today }, { treatmentId, step, outcome }) => {
+    const row = theTreatment(db, treatmentId);
+    const remedy = rowById(tables.remedies, row.remedy, 'remedies');
+    if (!remedy.steps.some(({ id }) => id === step))
+      throw inputError('step', `"${step}" is not a step of ${remedy.name}`);
+    const current = treatments.anyStepsOf(db, row.id).find((event) => event.step === step);
+    if (outcome === 'undone' && !current)
+      throw new Problem('conflict', 'That step is not ticked, so there is nothing to undo.');
+    if (outcome !== 'undone' && current) throw new Problem('conflict', 'That step is ticked already.');
+    treatments.addStepEvent(db, { treatmentId: row.id, step, outcome, on: today });
+    return { caseId: row.case_id, result: {} };
+  },
+);
 
-export const addLook = command('add-look', addLookInput, ({ db, today }, { treatmentId, kind, counts, harmSeen }, caseId) => {
-  const row = theOpenCase(db, caseId);
-  if (treatmentId !== undefined && theTreatment(db, treatmentId).case_id !== row.id) throw inputError('treatmentId', 'belongs to another case');
-  const id = randomUUID();
-  cases.addLook(db, { id, case_id: row.id, treatment_id: treatmentId ?? null, kind, looked_on: today, counts, harm_seen: harmSeen });
-  return { caseId: row.id, result: { id } };
-});
+export const addLook = command(
+  'add-look',
+  addLookInput,
+  ({ db, today }, { treatmentId, kind, counts, harmSeen }, caseId) => {
+    const row = theOpenCase(db, caseId);
+    if (treatmentId !== undefined && theTreatment(db, treatmentId).case_id !== row.id)
+      throw inputError('treatmentId', 'belongs to another case');
+    const id = randomUUID();
+    cases.addLook(db, {
+      id,
+      case_id: row.id,
+      treatment_id: treatmentId ?? null,
+      kind,
+      looked_on: today,
+      counts,
+      harm_seen: harmSeen,
+    });
+    return { caseId: row.id, result: { id } };
+  },
+);
 
 export const closeCase = command('close-case', closeCaseInput, ({ db, tables, today }, { outcome }, caseId) => {
   const row = theOpenCase(db, caseId);
   const all = treatments.anyTreatments(db, row.id);
-  const lateDays = Math.max(0, ...all.map(({ remedy }) => rowById(tables.remedies, remedy, 'remedies').expect.lateLookDays));
+  const lateDays = Math.max(
+    0,
+    ...all.map(({ remedy }) => rowById(tables.remedies, remedy, 'remedies').expect.lateLookDays),
+  );
   for (const { id } of all) treatments.endTreatment(db, id, today);
   cases.closeCase(db, row.id, outcome, today, outcome === 'solved' ? addDays(today, lateDays || 14) : null);
   return { caseId: row.id, result: {} };
@@ -193,26 +263,41 @@ export const addBed = command('add-bed', addBedInput, ({ db }, { name, setting, 
   return { caseId: null, result: { id } };
 });
 
-export const addPlanting = command('add-planting', addPlantingInput, ({ db, tables, today }, { plant, label }, bedId = '') => {
-  if (!garden.maybeOneBed(db, bedId)) throw notFound('bed', bedId);
-  const known = tables.plants.some(({ id }) => id === plant) ? plant : plantNamed(tables, plant);
-  if (known === undefined) throw inputError('plant', `"${plant}" is not a plant that is known here; try a commoner name`);
-  const id = randomUUID();
-  garden.addPlanting(db, { id, bed_id: bedId, plant: known, label: label ?? rowById(tables.plants, known, 'plants').name, planted_on: today });
-  return { caseId: null, result: { id } };
-});
+export const addPlanting = command(
+  'add-planting',
+  addPlantingInput,
+  ({ db, tables, today }, { plant, label }, bedId = '') => {
+    if (!garden.maybeOneBed(db, bedId)) throw notFound('bed', bedId);
+    const known = tables.plants.some(({ id }) => id === plant) ? plant : plantNamed(tables, plant);
+    if (known === undefined)
+      throw inputError('plant', `"${plant}" is not a plant that is known here; try a commoner name`);
+    const id = randomUUID();
+    garden.addPlanting(db, {
+      id,
+      bed_id: bedId,
+      plant: known,
+      label: label ?? rowById(tables.plants, known, 'plants').name,
+      planted_on: today,
+    });
+    return { caseId: null, result: { id } };
+  },
+);
 
-export const changeGarden = command('change-garden', changeGardenInput, ({ db }, { name, place, measures, tapHardness, buttHardness, usualHour }) => {
-  const now = garden.oneGarden(db);
-  garden.saveGarden(db, {
-    name: name ?? now.name,
-    latitude: place?.latitude ?? now.latitude,
-    longitude: place?.longitude ?? now.longitude,
-    time_zone: place?.timeZone ?? now.time_zone,
-    measures: measures ?? now.measures,
-    tap_hardness: tapHardness ?? now.tap_hardness,
-    butt_hardness: buttHardness ?? now.butt_hardness,
-    usual_hour: usualHour ?? now.usual_hour,
-  });
-  return { caseId: null, result: {} };
-});
+export const changeGarden = command(
+  'change-garden',
+  changeGardenInput,
+  ({ db }, { name, place, measures, tapHardness, buttHardness, usualHour }) => {
+    const now = garden.oneGarden(db);
+    garden.saveGarden(db, {
+      name: name ?? now.name,
+      latitude: place?.latitude ?? now.latitude,
+      longitude: place?.longitude ?? now.longitude,
+      time_zone: place?.timeZone ?? now.time_zone,
+      measures: measures ?? now.measures,
+      tap_hardness: tapHardness ?? now.tap_hardness,
+      butt_hardness: buttHardness ?? now.butt_hardness,
+      usual_hour: usualHour ?? now.usual_hour,
+    });
+    return { caseId: null, result: {} };
+  },
+);

@@ -4,7 +4,9 @@ import garden from './migrations/001_garden.sql';
 export type Db = Database.Database;
 
 /** In order, never changed once released: user_version counts those that have run. */
-export const migrations: readonly { readonly name: string; readonly sql: string }[] = [{ name: '001_garden', sql: garden }];
+export const migrations: readonly { readonly name: string; readonly sql: string }[] = [
+  { name: '001_garden', sql: garden },
+];
 
 /**
  * Opens a database file and brings it up to date.
@@ -24,7 +26,8 @@ export function openDatabase(file: string): Db {
 
 function migrate(db: Db): void {
   const done = db.pragma('user_version', { simple: true }) as number;
-  if (done > migrations.length) throw new Error(`this garden was written by a newer version (${done} against ${migrations.length}); update first`);
+  if (done > migrations.length)
+    throw new Error(`this garden was written by a newer version (${done} against ${migrations.length}); update first`);
   migrations.slice(done).forEach(({ sql }, index) => {
     db.transaction(() => {
       db.exec(sql);

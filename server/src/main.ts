@@ -9,22 +9,28 @@ import { standInWeather } from './weather/stand-in';
 
 const port = (text: string): number => {
   const value = Number(text);
-  if (!Number.isInteger(value) || value < 1 || value > 65535) throw new InvalidArgumentError('must be a whole number from 1 to 65535');
+  if (!Number.isInteger(value) || value < 1 || value > 65535)
+    throw new InvalidArgumentError('must be a whole number from 1 to 65535');
   return value;
 };
 
 const moment = (text: string): Date => {
   const value = new Date(text.length === 10 ? `${text}T09:00:00Z` : text);
-  if (Number.isNaN(value.getTime())) throw new InvalidArgumentError('must be a day or moment like 2026-06-10 or 2026-06-10T17:00:00Z');
+  if (Number.isNaN(value.getTime()))
+    throw new InvalidArgumentError('must be a day or moment like 2026-06-10 or 2026-06-10T17:00:00Z');
   return value;
 };
 
-const program = new Command('trowel').description('Reads the garden, weighs what lies behind it, mixes, plans and follows up.').showHelpAfterError('(./trowel --help shows all there is)');
+const program = new Command('trowel')
+  .description('Reads the garden, weighs what lies behind it, mixes, plans and follows up.')
+  .showHelpAfterError('(./trowel --help shows all there is)');
 
 for (const demo of [true, false])
   program
     .command(demo ? 'demo' : 'start')
-    .description(demo ? 'open the product with the demo garden' : 'open the product with your own garden, empty at first')
+    .description(
+      demo ? 'open the product with the demo garden' : 'open the product with your own garden, empty at first',
+    )
     .option('--port <number>', 'port on 127.0.0.1', port, 4310)
     .option('--data <folder>', 'where the data lives', '.trowel')
     .option('--reset', 'begin anew: what is there is deleted', false)
@@ -42,7 +48,11 @@ for (const demo of [true, false])
         });
       } catch (error) {
         const busy = (error as NodeJS.ErrnoException).code === 'EADDRINUSE';
-        process.stderr.write(busy ? `Port ${options.port} is in use: choose another with --port, or stop what is running there.\n` : `${(error as Error).message}\n`);
+        process.stderr.write(
+          busy
+            ? `Port ${options.port} is in use: choose another with --port, or stop what is running there.\n`
+            : `${(error as Error).message}\n`,
+        );
         process.exit(1);
       }
     });

@@ -38,14 +38,24 @@ export const problemHandler: ErrorRequestHandler = (error, _request, response, _
   response
     .status(status)
     .type('application/problem+json')
-    .send(JSON.stringify({ type: `about:blank#${problem.code}`, code: problem.code, title, status, detail: problem.detail, fields: problem.fields }));
+    .send(
+      JSON.stringify({
+        type: `about:blank#${problem.code}`,
+        code: problem.code,
+        title,
+        status,
+        detail: problem.detail,
+        fields: problem.fields,
+      }),
+    );
 };
 
 function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof InputError) return new Problem('bad-input', error.message, error.problems);
   const type = (error as { type?: unknown } | undefined)?.type;
-  if (type === 'entity.parse.failed') return new Problem('bad-json', 'The body could not be read as JSON; check commas and quotes.');
+  if (type === 'entity.parse.failed')
+    return new Problem('bad-json', 'The body could not be read as JSON; check commas and quotes.');
   if (type === 'entity.too.large') return new Problem('too-large', 'The body is larger than 1 MB.');
   return new Problem('internal', 'Please try again; if it happens again, note what you did.');
 }

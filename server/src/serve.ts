@@ -31,7 +31,8 @@ const emptyGarden = {
 
 /** Opens (and if need be fills) the data, and listens on this machine only. */
 export async function serve(options: ServeOptions): Promise<void> {
-  if (!fs.existsSync(path.join(options.webRoot, 'index.html'))) throw new Error(`the app is not built: ${options.webRoot} has no index.html`);
+  if (!fs.existsSync(path.join(options.webRoot, 'index.html')))
+    throw new Error(`the app is not built: ${options.webRoot} has no index.html`);
   const clock = clockFrom(options.now);
   const db = openData(options, clock);
   const app = createApp({ db, tables: knowledge, clock, webRoot: options.webRoot });

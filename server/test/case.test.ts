@@ -5,8 +5,10 @@ let world: World;
 beforeEach(() => (world = newWorld()));
 afterEach(() => world.close());
 
-const post = async (path: string, body: object = {}) => (await world.api.post(`/api${path}`).send(body).expect(200)).body as Record<string, string>;
-const theCase = async (id: string): Promise<CaseView> => caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body);
+const post = async (path: string, body: object = {}) =>
+  (await world.api.post(`/api${path}`).send(body).expect(200)).body as Record<string, string>;
+const theCase = async (id: string): Promise<CaseView> =>
+  caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body);
 
 async function openCase(): Promise<string> {
   const { bedId, plantingId } = await bedWithCurrants(world);
@@ -16,7 +18,10 @@ async function openCase(): Promise<string> {
 describe('one case from first sign to verdict', () => {
   test('read, weigh, choose, plan, do, count and close as solved', async () => {
     const id = await openCase();
-    const said = await world.api.post(`/api/cases/${id}/evidence`).send({ said: 'sticky curled leaves, ants on the stems, glorp' }).expect(200);
+    const said = await world.api
+      .post(`/api/cases/${id}/evidence`)
+      .send({ said: 'sticky curled leaves, ants on the stems, glorp' })
+      .expect(200);
     expect(said.body.notUnderstood).toEqual(['glorp']);
     const read = await theCase(id);
     expect(read.summary.leading.map((row) => row.id)).toEqual(expect.arrayContaining(['aphids', 'ants-tending']));
@@ -80,7 +85,10 @@ describe('one case from first sign to verdict', () => {
     const { bedId } = await bedWithCurrants(world);
     const { id = '' } = await post('/cases', { bedId });
     await post(`/cases/${id}/evidence`, { said: 'plantain, knotgrass and pineapple weed' });
-    expect((await theCase(id)).summary).toMatchObject({ name: 'The ground of Long Bed', leading: [expect.objectContaining({ id: 'compacted' })] });
+    expect((await theCase(id)).summary).toMatchObject({
+      name: 'The ground of Long Bed',
+      leading: [expect.objectContaining({ id: 'compacted' })],
+    });
   });
 });
 
@@ -89,10 +97,28 @@ describe('what is refused, by name, with nothing written', () => {
   const logLength = () => (world.db.prepare('SELECT COUNT(*) AS n FROM log').get() as { n: number }).n;
 
   test.each<[string, (id: string) => [string, unknown], number, string | undefined]>([
-    ['an unknown sign', (id) => [`/cases/${id}/evidence`, { items: [{ sign: 'honeydew', state: 'seen' }, { sign: 'bogus', state: 'seen' }] }], 422, 'items[1].sign'],
+    [
+      'an unknown sign',
+      (id) => [
+        `/cases/${id}/evidence`,
+        {
+          items: [
+            { sign: 'honeydew', state: 'seen' },
+            { sign: 'bogus', state: 'seen' },
+          ],
+        },
+      ],
+      422,
+      'items[1].sign',
+    ],
     ['a negative count', (id) => [`/cases/${id}/looks`, { kind: 'before', counts: [3, -1] }], 422, 'counts[1]'],
     ['an unknown remedy', (id) => [`/cases/${id}/remedies`, { remedy: 'moon-dust' }], 422, 'remedy'],
-    ['a strength beyond the limit', (id) => [`/cases/${id}/remedies`, { remedy: 'soap-spray', strength: 5 }], 422, 'strength'],
+    [
+      'a strength beyond the limit',
+      (id) => [`/cases/${id}/remedies`, { remedy: 'soap-spray', strength: 5 }],
+      422,
+      'strength',
+    ],
     ['an unknown answer', (id) => [`/cases/${id}/checks`, { check: 'turn-leaves', answer: 'perhaps' }], 422, 'answer'],
     ['an unknown field', (id) => [`/cases/${id}/close`, { outcome: 'solved', because: 'so' }], 422, 'because'],
     ['a case that is not there', () => ['/cases/nowhere/close', { outcome: 'solved' }], 404, undefined],
@@ -128,7 +154,11 @@ describe('what is refused, by name, with nothing written', () => {
   });
 
   test('a broken body is told apart', async () => {
-    const answer = await world.api.post('/api/weigh').set('Content-Type', 'application/json').send('{"plant": ').expect(400);
+    const answer = await world.api
+      .post('/api/weigh')
+      .set('Content-Type', 'application/json')
+      .send('{"plant": ')
+      .expect(400);
     expect(answer.body.code).toBe('bad-json');
   });
 
@@ -141,18 +171,33 @@ describe('what is refused, by name, with nothing written', () => {
 
 describe('the headless surface over HTTP', () => {
   test('weigh, mix, plan and follow answer the same bodies as on the command line', async () => {
-    const weighed = await world.api.post('/api/weigh').send({ plant: 'redcurrant', said: 'sticky leaves, ants on the stem' }).expect(200);
+    const weighed = await world.api
+      .post('/api/weigh')
+      .send({ plant: 'redcurrant', said: 'sticky leaves, ants on the stem' })
+      .expect(200);
     expect(weighed.body.causes[0].id).toBe('aphids');
-    const mixed = await world.api.post('/api/mix').send({ remedy: 'milk-spray', volume: { amount: 1, unit: 'L' } }).expect(200);
+    const mixed = await world.api
+      .post('/api/mix')
+      .send({ remedy: 'milk-spray', volume: { amount: 1, unit: 'L' } })
+      .expect(200);
     expect(mixed.body.parts[0].ml).toBe(100);
     const planned = await world.api
       .post('/api/plan')
-      .send({ today: '2026-06-10', at: { latitude: 52, longitude: -4 }, jobs: [{ id: 'a', place: 'Long Bed', remedy: 'soap-spray' }] })
+      .send({
+        today: '2026-06-10',
+        at: { latitude: 52, longitude: -4 },
+        jobs: [{ id: 'a', place: 'Long Bed', remedy: 'soap-spray' }],
+      })
       .expect(200);
     expect(planned.body.steps.length + planned.body.unplaced.length).toBe(6);
     const followed = await world.api
       .post('/api/follow')
-      .send({ remedy: 'soap-spray', appliedOn: '2026-06-10', before: { on: '2026-06-10', counts: [20, 18, 25, 30] }, looks: [{ on: '2026-06-12', counts: [2, 1, 0, 3] }] })
+      .send({
+        remedy: 'soap-spray',
+        appliedOn: '2026-06-10',
+        before: { on: '2026-06-10', counts: [20, 18, 25, 30] },
+        looks: [{ on: '2026-06-12', counts: [2, 1, 0, 3] }],
+      })
       .expect(200);
     expect(followed.body.verdict).toBe('on-the-way');
   });
@@ -164,15 +209,24 @@ describe('the headless surface over HTTP', () => {
 });
 
 describe('the demo garden', () => {
-  test.each(['2026-06-10', '2026-11-24', '2027-02-03', '2028-02-29', '2026-04-01'])('seen on %s, is full of life and ends today', (day) => {
-    const demo = newWorld({ demo: true, now: `${day}T09:00:00Z` });
-    const dates = (demo.db.prepare('SELECT opened_on FROM cases ORDER BY opened_on').all() as { opened_on: string }[]).map((row) => row.opened_on);
-    expect(dates.length).toBeGreaterThanOrEqual(13);
-    expect(dates[dates.length - 1]! <= day).toBe(true);
-    expect((demo.db.prepare("SELECT COUNT(*) AS n FROM cases WHERE status = 'open'").get() as { n: number }).n).toBeGreaterThanOrEqual(4);
-    expect((demo.db.prepare('SELECT COUNT(*) AS n FROM observation WHERE observed_on > ?').get(day) as { n: number }).n).toBe(0);
-    demo.close();
-  });
+  test.each(['2026-06-10', '2026-11-24', '2027-02-03', '2028-02-29', '2026-04-01'])(
+    'seen on %s, is full of life and ends today',
+    (day) => {
+      const demo = newWorld({ demo: true, now: `${day}T09:00:00Z` });
+      const dates = (
+        demo.db.prepare('SELECT opened_on FROM cases ORDER BY opened_on').all() as { opened_on: string }[]
+      ).map((row) => row.opened_on);
+      expect(dates.length).toBeGreaterThanOrEqual(13);
+      expect(dates[dates.length - 1]! <= day).toBe(true);
+      expect(
+        (demo.db.prepare("SELECT COUNT(*) AS n FROM cases WHERE status = 'open'").get() as { n: number }).n,
+      ).toBeGreaterThanOrEqual(4);
+      expect(
+        (demo.db.prepare('SELECT COUNT(*) AS n FROM observation WHERE observed_on > ?').get(day) as { n: number }).n,
+      ).toBe(0);
+      demo.close();
+    },
+  );
 
   test('Today lists its steps with the hours they fit', async () => {
     const demo = newWorld({ demo: true });

@@ -38,7 +38,9 @@ const freePort = (): Promise<number> =>
 
 async function start(dataDir: string): Promise<{ child: ChildProcess; port: number; exit: Promise<number | null> }> {
   const port = await freePort();
-  const child = spawn(process.execPath, [bundle, 'start', '--port', String(port), '--data', dataDir, '--web', folder], { stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(process.execPath, [bundle, 'start', '--port', String(port), '--data', dataDir, '--web', folder], {
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   const exit = new Promise<number | null>((resolve) => child.once('exit', resolve));
   await new Promise<void>((resolve, reject) => {
     child.stdout?.on('data', (chunk: Buffer) => chunk.toString().includes('is open at') && resolve());
@@ -48,7 +50,11 @@ async function start(dataDir: string): Promise<{ child: ChildProcess; port: numb
 }
 
 const post = (port: number, route: string, body: object): Promise<Response> =>
-  fetch(`http://127.0.0.1:${port}/api${route}`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+  fetch(`http://127.0.0.1:${port}/api${route}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
 
 describe('killed in the middle of writes', () => {
   test('it loses nothing that was acknowledged, three times over', async () => {
@@ -60,7 +66,10 @@ describe('killed in the middle of writes', () => {
       const writer = async (lane: number) => {
         for (let n = 0; alive; n += 1) {
           const name = `bed ${round}-${lane}-${n}`;
-          const ok = await post(port, '/beds', { name, setting: 'bed' }).then((response) => response.ok, () => false);
+          const ok = await post(port, '/beds', { name, setting: 'bed' }).then(
+            (response) => response.ok,
+            () => false,
+          );
           if (ok) acknowledged.push(name);
         }
       };
@@ -120,14 +129,21 @@ describe('the command line', () => {
     });
 
   test('answers JSON and nothing else', async () => {
-    const { code, out, err } = await run(['weigh', '-'], JSON.stringify({ plant: 'rose', said: 'greenfly on the buds' }));
+    const { code, out, err } = await run(
+      ['weigh', '-'],
+      JSON.stringify({ plant: 'rose', said: 'greenfly on the buds' }),
+    );
     expect({ code, err }).toEqual({ code: 0, err: '' });
     expect(JSON.parse(out).causes[0].id).toBe('aphids');
   });
 
   test.each([
     [['weigh', '-'], '{"month": 13}', /^month: must be at most 12\n$/],
-    [['mix', '-'], '{"remedy": "moon-dust", "volume": {"amount": 1, "unit": "L"}}', /^remedy: "moon-dust" is not known/],
+    [
+      ['mix', '-'],
+      '{"remedy": "moon-dust", "volume": {"amount": 1, "unit": "L"}}',
+      /^remedy: "moon-dust" is not known/,
+    ],
     [['plan', '-'], '{}', /^today: must be a string; it is missing/],
     [['follow', '-'], 'not json', /^standard input: is not JSON/],
     [['weigh', 'no-such-file.json'], '', /^no-such-file\.json: cannot be read \(ENOENT\)/],
@@ -169,7 +185,9 @@ describe('the file', () => {
 
   test('keeps its log as it was written', () => {
     const db = openDatabase(':memory:');
-    db.prepare("INSERT INTO log (command_id, at, on_date, command, body, result) VALUES ('a', 'b', 'c', 'd', '{}', '{}')").run();
+    db.prepare(
+      "INSERT INTO log (command_id, at, on_date, command, body, result) VALUES ('a', 'b', 'c', 'd', '{}', '{}')",
+    ).run();
     expect(() => db.prepare("UPDATE log SET command = 'x'").run()).toThrow(/never changed/);
     expect(() => db.prepare('DELETE FROM log').run()).toThrow(/never changed/);
     db.close();

@@ -25,7 +25,16 @@ export function newWorld({ demo = false, now = '2026-06-10T09:00:00Z' }: { demo?
   const clock = () => new Date(moment);
   if (demo) seedDemo(db, knowledge, clock());
   else
-    saveGarden(db, { name: 'Test plot', latitude: 52, longitude: -4, time_zone: 'UTC', measures: 'metric', tap_hardness: 180, butt_hardness: 10, usual_hour: 17 });
+    saveGarden(db, {
+      name: 'Test plot',
+      latitude: 52,
+      longitude: -4,
+      time_zone: 'UTC',
+      measures: 'metric',
+      tap_hardness: 180,
+      butt_hardness: 10,
+      usual_hour: 17,
+    });
   return {
     file,
     db,

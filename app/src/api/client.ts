@@ -27,8 +27,10 @@ async function request(path: string, init?: RequestInit): Promise<unknown> {
   } catch {
     throw new Unreachable();
   }
-  const body = (await response.json().catch(() => undefined)) as { detail?: string; fields?: { field: string; message: string }[] } | undefined;
-  if (!response.ok) throw new ApiProblem(response.status, body?.detail ?? `The server answered ${response.status}.`, body?.fields);
+  const body = (await response.json().catch(() => undefined)) as
+    { detail?: string; fields?: { field: string; message: string }[] } | undefined;
+  if (!response.ok)
+    throw new ApiProblem(response.status, body?.detail ?? `The server answered ${response.status}.`, body?.fields);
   return body;
 }
 

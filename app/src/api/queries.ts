@@ -10,7 +10,8 @@ export const queries = {
   today: () => queryOptions({ queryKey: ['today'], queryFn: () => read(todayView, '/today'), retry }),
   garden: () => queryOptions({ queryKey: ['garden'], queryFn: () => read(gardenView, '/garden'), retry }),
   cases: () => queryOptions({ queryKey: ['cases'], queryFn: () => read(z.array(caseSummary), '/cases'), retry }),
-  oneCase: (id: string) => queryOptions({ queryKey: ['case', id], queryFn: () => read(caseView, `/cases/${id}`), retry }),
+  oneCase: (id: string) =>
+    queryOptions({ queryKey: ['case', id], queryFn: () => read(caseView, `/cases/${id}`), retry }),
   notebook: () => queryOptions({ queryKey: ['notebook'], queryFn: () => read(notebookView, '/notebook'), retry }),
 };
 
@@ -33,7 +34,12 @@ export function useCommand() {
     // A count made while the line is down is sent again by hand, not silently later.
     retry: false,
     networkMode: 'always',
-    onSettled: () => Promise.all((['today', 'garden', 'cases', 'case', 'notebook'] as const).map((key) => client.invalidateQueries({ queryKey: [key] satisfies QueryKey }))),
+    onSettled: () =>
+      Promise.all(
+        (['today', 'garden', 'cases', 'case', 'notebook'] as const).map((key) =>
+          client.invalidateQueries({ queryKey: [key] satisfies QueryKey }),
+        ),
+      ),
   });
 }
 
@@ -44,22 +50,31 @@ export function useNoteSign(caseId: string) {
   const client = useQueryClient();
   const { queryKey } = queries.oneCase(caseId);
   return useMutation({
-    mutationFn: (item: { sign: string; state: EvidenceItem['state'] | 'not-looked'; amount?: number }) => send(`/cases/${caseId}/evidence`, { items: [item] }),
+    mutationFn: (item: { sign: string; state: EvidenceItem['state'] | 'not-looked'; amount?: number }) =>
+      send(`/cases/${caseId}/evidence`, { items: [item] }),
     networkMode: 'always',
     onMutate: async (item) => {
       await client.cancelQueries({ queryKey });
       const before = client.getQueryData<CaseView>(queryKey);
-      if (before) client.setQueryData<CaseView>(queryKey, { ...before, situation: { ...before.situation, evidence: withItem(before.situation.evidence, item) } });
+      if (before)
+        client.setQueryData<CaseView>(queryKey, {
+          ...before,
+          situation: { ...before.situation, evidence: withItem(before.situation.evidence, item) },
+        });
       return { before };
     },
     onError: (_error, _item, context) => {
       if (context?.before) client.setQueryData(queryKey, context.before);
     },
-    onSettled: () => Promise.all([client.invalidateQueries({ queryKey }), client.invalidateQueries({ queryKey: ['cases'] })]),
+    onSettled: () =>
+      Promise.all([client.invalidateQueries({ queryKey }), client.invalidateQueries({ queryKey: ['cases'] })]),
   });
 }
 
-function withItem(evidence: readonly EvidenceItem[], { sign, state, amount }: { sign: string; state: EvidenceItem['state'] | 'not-looked'; amount?: number }): EvidenceItem[] {
+function withItem(
+  evidence: readonly EvidenceItem[],
+  { sign, state, amount }: { sign: string; state: EvidenceItem['state'] | 'not-looked'; amount?: number },
+): EvidenceItem[] {
   const rest = evidence.filter((item) => item.sign !== sign);
   return state === 'not-looked' ? rest : [...rest, { sign, state, ...(amount === undefined ? {} : { amount }) }];
 }

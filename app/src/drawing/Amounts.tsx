@@ -9,7 +9,13 @@ import { ink } from './ink';
 
 type Piece = MixPart['pieces'][number];
 
-const toolNames: Record<Piece['tool'], string> = { tsp: 'teaspoon', tbsp: 'TABLESPOON', cup: 'cup', syringe: 'mL syringe', jug: 'mL, by the jug' };
+const toolNames: Record<Piece['tool'], string> = {
+  tsp: 'teaspoon',
+  tbsp: 'TABLESPOON',
+  cup: 'cup',
+  syringe: 'mL syringe',
+  jug: 'mL, by the jug',
+};
 
 /** The spoons to use, drawn so that teaspoon and tablespoon cannot be mistaken at arm's length. */
 export function Spoons({ pieces, says }: { pieces: readonly Piece[]; says: string }) {
@@ -95,7 +101,15 @@ export function Jug({ share, says }: { share: number; says: string }) {
         {[0.25, 0.5, 0.75, 1].map((mark) => (
           <Line key={mark} x1={18} x2={28} y1={100 - 76 * mark} y2={100 - 76 * mark} stroke={text} strokeWidth={1.4} />
         ))}
-        <Text x={44} y={level > 60 ? level - 6 : level + 20} fontSize={15} fontWeight="700" textAnchor="middle" fill={level > 60 ? text : ink.line} fontFamily="Atkinson, sans-serif">
+        <Text
+          x={44}
+          y={level > 60 ? level - 6 : level + 20}
+          fontSize={15}
+          fontWeight="700"
+          textAnchor="middle"
+          fill={level > 60 ? text : ink.line}
+          fontFamily="Atkinson, sans-serif"
+        >
           {says}
         </Text>
       </Svg>

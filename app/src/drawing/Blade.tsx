@@ -36,7 +36,15 @@ export function Blade({ depth, height = 96, label = true }: { depth: number; hei
           <Path d={blade} fill="#6B4A2B" stroke={roles.text} strokeWidth={2} />
         </G>
         {[0.25, 0.5, 0.75].map((mark) => (
-          <Line key={mark} x1={26} x2={38} y1={bottom - (bottom - top) * mark} y2={bottom - (bottom - top) * mark} stroke={ink.line} strokeWidth={1.6} />
+          <Line
+            key={mark}
+            x1={26}
+            x2={38}
+            y1={bottom - (bottom - top) * mark}
+            y2={bottom - (bottom - top) * mark}
+            stroke={ink.line}
+            strokeWidth={1.6}
+          />
         ))}
         <Line x1={2} x2={62} y1={soilLine} y2={soilLine} stroke={roles.text} strokeWidth={2.4} strokeDasharray="4 3" />
       </Svg>

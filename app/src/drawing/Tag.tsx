@@ -32,7 +32,13 @@ export function Tag({ pattern, width = 60 }: { pattern: number; width?: number }
       </Defs>
       <Path d={shape} fill={roles.warnGround} stroke={roles.text} strokeWidth={1.6} />
       <G clipPath={`url(#${id})`}>
-        <Path d={patterns[pattern % patterns.length]} stroke={roles.text} strokeWidth={pattern % patterns.length === 4 ? 4 : 2} strokeLinecap="round" fill="none" />
+        <Path
+          d={patterns[pattern % patterns.length]}
+          stroke={roles.text}
+          strokeWidth={pattern % patterns.length === 4 ? 4 : 2}
+          strokeLinecap="round"
+          fill="none"
+        />
       </G>
       <Circle cx={49} cy={16} r={2.6} fill={roles.ground} stroke={roles.text} strokeWidth={1.2} />
     </Svg>

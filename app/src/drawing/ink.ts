@@ -25,11 +25,19 @@ export const ink = {
 } as const;
 
 /** Points strewn over a leaf, the same every time. */
-export function strewn(count: number, seed: number, within: { x: number; y: number; rx: number; ry: number } = { x: 50, y: 52, rx: 24, ry: 32 }): { x: number; y: number; turn: number }[] {
+export function strewn(
+  count: number,
+  seed: number,
+  within: { x: number; y: number; rx: number; ry: number } = { x: 50, y: 52, rx: 24, ry: 32 },
+): { x: number; y: number; turn: number }[] {
   return Array.from({ length: count }, (_, index) => {
     // The golden angle spreads points evenly without rows (sunflower pattern).
     const angle = (index + seed) * 2.39996;
     const reach = Math.sqrt((index + 0.5) / count);
-    return { x: within.x + within.rx * reach * Math.cos(angle), y: within.y + within.ry * reach * Math.sin(angle), turn: ((index * 47 + seed * 31) % 90) - 45 };
+    return {
+      x: within.x + within.rx * reach * Math.cos(angle),
+      y: within.y + within.ry * reach * Math.sin(angle),
+      turn: ((index * 47 + seed * 31) % 90) - 45,
+    };
   });
 }

@@ -64,10 +64,24 @@ export const insectMarks: Record<string, () => ReactElement> = {
   ),
   'ladybird-larva': () => (
     <G transform="translate(50 50) rotate(-14)">
-      <Path d="M-8 -18 L-22 -26 M-10 -4 L-26 -6 M-10 10 L-24 16 M8 -18 L22 -26 M10 -4 L26 -6 M10 10 L24 16" stroke={ink.line} strokeWidth={2} />
-      <Path d="M0 -32 C10 -32 13 -18 12 0 C11 18 6 34 0 36 C-6 34 -11 18 -12 0 C-13 -18 -10 -32 0 -32Z" fill="#4B545A" stroke={ink.line} strokeWidth={1.4} />
+      <Path
+        d="M-8 -18 L-22 -26 M-10 -4 L-26 -6 M-10 10 L-24 16 M8 -18 L22 -26 M10 -4 L26 -6 M10 10 L24 16"
+        stroke={ink.line}
+        strokeWidth={2}
+      />
+      <Path
+        d="M0 -32 C10 -32 13 -18 12 0 C11 18 6 34 0 36 C-6 34 -11 18 -12 0 C-13 -18 -10 -32 0 -32Z"
+        fill="#4B545A"
+        stroke={ink.line}
+        strokeWidth={1.4}
+      />
       {[-18, -6, 6, 18].map((y) => (
-        <Path key={y} d={`M-11 ${y} L-15 ${y - 3} M11 ${y} L15 ${y - 3} M-4 ${y} l-2 -4 M4 ${y} l2 -4`} stroke={ink.line} strokeWidth={1.1} />
+        <Path
+          key={y}
+          d={`M-11 ${y} L-15 ${y - 3} M11 ${y} L15 ${y - 3} M-4 ${y} l-2 -4 M4 ${y} l2 -4`}
+          stroke={ink.line}
+          strokeWidth={1.1}
+        />
       ))}
       <Circle cx={-6} cy={-14} r={3.4} fill={ink.orange} />
       <Circle cx={6} cy={-14} r={3.4} fill={ink.orange} />
@@ -79,7 +93,12 @@ export const insectMarks: Record<string, () => ReactElement> = {
     <G>
       {strewn(15, 6, { x: 52, y: 42, rx: 40, ry: 36 }).map(({ x, y, turn }, at) => (
         <G key={at} transform={`translate(${x} ${y}) rotate(${turn})`}>
-          <Path d="M0 4 L-6 -3 C-4 -6 -1 -4 0 0 C1 -4 4 -6 6 -3Z" fill={ink.white} stroke={ink.line} strokeWidth={0.9} />
+          <Path
+            d="M0 4 L-6 -3 C-4 -6 -1 -4 0 0 C1 -4 4 -6 6 -3Z"
+            fill={ink.white}
+            stroke={ink.line}
+            strokeWidth={0.9}
+          />
         </G>
       ))}
     </G>
@@ -93,8 +112,18 @@ export const insectMarks: Record<string, () => ReactElement> = {
   ),
   web: () => (
     <G>
-      <Path d="M14 66 L50 26 L86 54 M22 34 L50 80 L76 26 M30 54 L66 44 M36 70 L64 60 M34 40 L70 34" stroke="#E9EEF0" strokeWidth={2.4} fill="none" />
-      <Path d="M14 66 L50 26 L86 54 M22 34 L50 80 L76 26 M30 54 L66 44 M36 70 L64 60 M34 40 L70 34" stroke="#7C868B" strokeWidth={0.9} fill="none" />
+      <Path
+        d="M14 66 L50 26 L86 54 M22 34 L50 80 L76 26 M30 54 L66 44 M36 70 L64 60 M34 40 L70 34"
+        stroke="#E9EEF0"
+        strokeWidth={2.4}
+        fill="none"
+      />
+      <Path
+        d="M14 66 L50 26 L86 54 M22 34 L50 80 L76 26 M30 54 L66 44 M36 70 L64 60 M34 40 L70 34"
+        stroke="#7C868B"
+        strokeWidth={0.9}
+        fill="none"
+      />
       {strewn(12, 9, { x: 50, y: 48, rx: 22, ry: 20 }).map(({ x, y }, at) => (
         <Circle key={at} cx={x} cy={y} r={1.3} fill="#A33D22" />
       ))}
@@ -114,7 +143,14 @@ export const insectMarks: Record<string, () => ReactElement> = {
   'silver-streaks': () => (
     <G>
       {strewn(9, 2).map(({ x, y }, at) => (
-        <Path key={at} d={`M${x - 7} ${y + 5} C${x - 3} ${y - 3} ${x + 2} ${y + 1} ${x + 7} ${y - 5}`} stroke="#E4E6E2" strokeWidth={3.6} strokeLinecap="round" fill="none" />
+        <Path
+          key={at}
+          d={`M${x - 7} ${y + 5} C${x - 3} ${y - 3} ${x + 2} ${y + 1} ${x + 7} ${y - 5}`}
+          stroke="#E4E6E2"
+          strokeWidth={3.6}
+          strokeLinecap="round"
+          fill="none"
+        />
       ))}
       {strewn(16, 7).map(({ x, y }, at) => (
         <Circle key={at} cx={x} cy={y} r={1.1} fill={ink.soot} />
@@ -134,7 +170,11 @@ export const insectMarks: Record<string, () => ReactElement> = {
   ),
   holes: () => (
     <G>
-      <Path d="M30 40 C34 32 42 36 44 42 C46 50 38 56 32 52 C27 49 27 45 30 40Z M58 58 C64 52 74 58 72 66 C70 73 60 72 57 67Z M60 28 C66 25 72 32 68 38 C63 41 57 36 60 28Z M84 46 C78 48 76 54 82 58 L92 54Z" fill={ink.card} {...thin} />
+      <Path
+        d="M30 40 C34 32 42 36 44 42 C46 50 38 56 32 52 C27 49 27 45 30 40Z M58 58 C64 52 74 58 72 66 C70 73 60 72 57 67Z M60 28 C66 25 72 32 68 38 C63 41 57 36 60 28Z M84 46 C78 48 76 54 82 58 L92 54Z"
+        fill={ink.card}
+        {...thin}
+      />
     </G>
   ),
   'pin-holes': () => (
@@ -146,7 +186,13 @@ export const insectMarks: Record<string, () => ReactElement> = {
   ),
   'flea-beetle': () => (
     <G>
-      <Path d="M16 76 C22 40 40 30 50 46 M50 78 C56 52 70 40 80 56" stroke={ink.line} strokeWidth={1} strokeDasharray="2 3" fill="none" />
+      <Path
+        d="M16 76 C22 40 40 30 50 46 M50 78 C56 52 70 40 80 56"
+        stroke={ink.line}
+        strokeWidth={1}
+        strokeDasharray="2 3"
+        fill="none"
+      />
       {[
         [50, 46],
         [80, 56],
@@ -172,7 +218,15 @@ export const insectMarks: Record<string, () => ReactElement> = {
   caterpillar: () => (
     <G>
       {[16, 27, 38, 49, 60, 71].map((x, at) => (
-        <Circle key={x} cx={x} cy={62 - Math.sin((at / 5) * Math.PI) * 22} r={9} fill={ink.green} stroke={ink.line} strokeWidth={1.2} />
+        <Circle
+          key={x}
+          cx={x}
+          cy={62 - Math.sin((at / 5) * Math.PI) * 22}
+          r={9}
+          fill={ink.green}
+          stroke={ink.line}
+          strokeWidth={1.2}
+        />
       ))}
       <Circle cx={82} cy={66} r={9} fill="#8FB44A" stroke={ink.line} strokeWidth={1.2} />
       <Circle cx={85} cy={63} r={1.5} fill={ink.line} />
@@ -183,14 +237,29 @@ export const insectMarks: Record<string, () => ReactElement> = {
   eggs: () => (
     <G>
       {strewn(13, 1, { x: 46, y: 52, rx: 13, ry: 13 }).map(({ x, y }, at) => (
-        <Path key={at} d={`M${x} ${y - 5} C${x + 3} ${y - 2} ${x + 3} ${y + 4} ${x} ${y + 5} C${x - 3} ${y + 4} ${x - 3} ${y - 2} ${x} ${y - 5}Z`} fill="#EFC93C" {...thin} />
+        <Path
+          key={at}
+          d={`M${x} ${y - 5} C${x + 3} ${y - 2} ${x + 3} ${y + 4} ${x} ${y + 5} C${x - 3} ${y + 4} ${x - 3} ${y - 2} ${x} ${y - 5}Z`}
+          fill="#EFC93C"
+          {...thin}
+        />
       ))}
     </G>
   ),
   butterfly: () => (
     <G transform="translate(50 46)">
-      <Path d="M0 -4 C-14 -34 -44 -28 -36 -6 C-32 4 -12 6 0 2 C-14 4 -30 14 -20 26 C-12 32 -2 18 0 8 C2 18 12 32 20 26 C30 14 14 4 0 2 C12 6 32 4 36 -6 C44 -28 14 -34 0 -4Z" fill={ink.white} stroke={ink.line} strokeWidth={1.6} />
-      <Path d="M-34 -20 C-30 -26 -22 -26 -18 -22 M34 -20 C30 -26 22 -26 18 -22" stroke={ink.soot} strokeWidth={5} strokeLinecap="round" />
+      <Path
+        d="M0 -4 C-14 -34 -44 -28 -36 -6 C-32 4 -12 6 0 2 C-14 4 -30 14 -20 26 C-12 32 -2 18 0 8 C2 18 12 32 20 26 C30 14 14 4 0 2 C12 6 32 4 36 -6 C44 -28 14 -34 0 -4Z"
+        fill={ink.white}
+        stroke={ink.line}
+        strokeWidth={1.6}
+      />
+      <Path
+        d="M-34 -20 C-30 -26 -22 -26 -18 -22 M34 -20 C30 -26 22 -26 18 -22"
+        stroke={ink.soot}
+        strokeWidth={5}
+        strokeLinecap="round"
+      />
       <Circle cx={-16} cy={-6} r={2.6} fill={ink.soot} />
       <Circle cx={16} cy={-6} r={2.6} fill={ink.soot} />
       <Line x1={0} y1={-8} x2={0} y2={16} stroke={ink.line} strokeWidth={3.4} strokeLinecap="round" />
@@ -199,8 +268,20 @@ export const insectMarks: Record<string, () => ReactElement> = {
   ),
   slime: () => (
     <G>
-      <Path d="M26 88 C40 70 22 58 42 46 C58 36 46 26 66 14" stroke="#DDE5E8" strokeWidth={8} strokeLinecap="round" fill="none" />
-      <Path d="M26 88 C40 70 22 58 42 46 C58 36 46 26 66 14" stroke="#8FA0A8" strokeWidth={0.9} strokeDasharray="4 3" fill="none" />
+      <Path
+        d="M26 88 C40 70 22 58 42 46 C58 36 46 26 66 14"
+        stroke="#DDE5E8"
+        strokeWidth={8}
+        strokeLinecap="round"
+        fill="none"
+      />
+      <Path
+        d="M26 88 C40 70 22 58 42 46 C58 36 46 26 66 14"
+        stroke="#8FA0A8"
+        strokeWidth={0.9}
+        strokeDasharray="4 3"
+        fill="none"
+      />
       <Path d="M60 60 C66 54 76 58 74 66 C71 72 62 70 60 60Z" fill={ink.card} {...thin} />
     </G>
   ),

@@ -4,7 +4,13 @@ import { ink, strewn } from './ink';
 
 const line = { stroke: ink.line, strokeWidth: 1.4, strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
 const drop = (x: number, y: number, size = 1, filled = true) => (
-  <Path key={`${x}-${y}`} d={`M${x} ${y - 11 * size} C${x + 9 * size} ${y} ${x + 7 * size} ${y + 10 * size} ${x} ${y + 10 * size} C${x - 7 * size} ${y + 10 * size} ${x - 9 * size} ${y} ${x} ${y - 11 * size}Z`} fill={filled ? ink.water : 'none'} {...line} strokeDasharray={filled ? undefined : '3 3'} />
+  <Path
+    key={`${x}-${y}`}
+    d={`M${x} ${y - 11 * size} C${x + 9 * size} ${y} ${x + 7 * size} ${y + 10 * size} ${x} ${y + 10 * size} C${x - 7 * size} ${y + 10 * size} ${x - 9 * size} ${y} ${x} ${y - 11 * size}Z`}
+    fill={filled ? ink.water : 'none'}
+    {...line}
+    strokeDasharray={filled ? undefined : '3 3'}
+  />
 );
 const words = { fill: ink.line, fontFamily: 'Atkinson, sans-serif', fontWeight: '700', textAnchor: 'middle' } as const;
 
@@ -12,17 +18,42 @@ const words = { fill: ink.line, fontFamily: 'Atkinson, sans-serif', fontWeight: 
 export const placeMarks: Record<string, () => ReactElement> = {
   'weed-plantain': () => (
     <G>
-      <Path d="M50 84 C20 80 6 66 8 54 C28 54 44 66 50 84Z M50 84 C80 80 94 66 92 54 C72 54 56 66 50 84Z M50 84 C36 70 30 52 38 42 C50 50 54 68 50 84Z M50 84 C64 70 70 54 64 44 C52 50 46 68 50 84Z" fill={ink.healthy} {...line} />
-      <Path d="M50 82 C40 70 26 62 14 57 M50 82 C60 70 74 62 86 57 M48 80 C42 66 38 54 38 46" stroke={ink.rib} strokeWidth={1} fill="none" />
+      <Path
+        d="M50 84 C20 80 6 66 8 54 C28 54 44 66 50 84Z M50 84 C80 80 94 66 92 54 C72 54 56 66 50 84Z M50 84 C36 70 30 52 38 42 C50 50 54 68 50 84Z M50 84 C64 70 70 54 64 44 C52 50 46 68 50 84Z"
+        fill={ink.healthy}
+        {...line}
+      />
+      <Path
+        d="M50 82 C40 70 26 62 14 57 M50 82 C60 70 74 62 86 57 M48 80 C42 66 38 54 38 46"
+        stroke={ink.rib}
+        strokeWidth={1}
+        fill="none"
+      />
       <Path d="M50 82 V14" {...line} />
       <Ellipse cx={50} cy={20} rx={4} ry={14} fill={ink.brown} {...line} />
     </G>
   ),
   'weed-knotgrass': () => (
     <G>
-      <Path d="M50 80 C30 78 14 70 4 76 M50 80 C66 76 84 72 97 78 M50 80 C44 66 30 56 16 54 M50 80 C60 64 74 58 88 56" stroke="#7A4A3A" strokeWidth={2.2} fill="none" />
+      <Path
+        d="M50 80 C30 78 14 70 4 76 M50 80 C66 76 84 72 97 78 M50 80 C44 66 30 56 16 54 M50 80 C60 64 74 58 88 56"
+        stroke="#7A4A3A"
+        strokeWidth={2.2}
+        fill="none"
+      />
       {[
-        [14, 73], [26, 74], [38, 77], [64, 77], [76, 74], [88, 75], [24, 57], [36, 64], [46, 72], [62, 66], [74, 60], [84, 57],
+        [14, 73],
+        [26, 74],
+        [38, 77],
+        [64, 77],
+        [76, 74],
+        [88, 75],
+        [24, 57],
+        [36, 64],
+        [46, 72],
+        [62, 66],
+        [74, 60],
+        [84, 57],
       ].map(([x = 0, y = 0], at) => (
         <G key={at}>
           <Ellipse cx={x} cy={y - 4} rx={2.4} ry={5} fill={ink.healthy} {...line} strokeWidth={0.8} />
@@ -33,19 +64,39 @@ export const placeMarks: Record<string, () => ReactElement> = {
   ),
   'weed-pineapple': () => (
     <G>
-      <Path d="M50 84 V34 M50 66 C40 60 34 52 32 40 M50 70 C60 62 66 54 70 44" {...line} stroke={ink.rib} strokeWidth={2.4} />
+      <Path
+        d="M50 84 V34 M50 66 C40 60 34 52 32 40 M50 70 C60 62 66 54 70 44"
+        {...line}
+        stroke={ink.rib}
+        strokeWidth={2.4}
+      />
       {[
-        [50, 30], [32, 36], [70, 40],
+        [50, 30],
+        [32, 36],
+        [70, 40],
       ].map(([x = 0, y = 0]) => (
-        <Path key={x} d={`M${x - 8} ${y + 4} C${x - 8} ${y - 12} ${x + 8} ${y - 12} ${x + 8} ${y + 4} C${x + 4} ${y + 8} ${x - 4} ${y + 8} ${x - 8} ${y + 4}Z`} fill="#C7C84A" {...line} />
+        <Path
+          key={x}
+          d={`M${x - 8} ${y + 4} C${x - 8} ${y - 12} ${x + 8} ${y - 12} ${x + 8} ${y + 4} C${x + 4} ${y + 8} ${x - 4} ${y + 8} ${x - 8} ${y + 4}Z`}
+          fill="#C7C84A"
+          {...line}
+        />
       ))}
-      <Path d="M50 78 l-14 -4 m4 1 l-3 -5 m7 6 l-3 -6 M50 78 l14 -4 m-4 1 l3 -5 m-7 6 l3 -6 M50 60 l-10 -3 M50 56 l10 -3" stroke={ink.healthy} strokeWidth={1.8} />
+      <Path
+        d="M50 78 l-14 -4 m4 1 l-3 -5 m7 6 l-3 -6 M50 78 l14 -4 m-4 1 l3 -5 m-7 6 l3 -6 M50 60 l-10 -3 M50 56 l10 -3"
+        stroke={ink.healthy}
+        strokeWidth={1.8}
+      />
     </G>
   ),
   'weed-taproot': () => (
     <G>
       <Path d="M46 62 C46 78 48 90 50 99 C52 90 54 78 54 62Z" fill="#D8BE8E" {...line} />
-      <Path d="M50 62 C36 60 20 52 10 56 C16 48 30 48 36 44 C28 40 22 34 20 28 C34 32 46 46 50 62Z M50 62 C64 60 80 52 90 56 C84 48 70 48 64 44 C72 40 78 34 80 28 C66 32 54 46 50 62Z" fill={ink.healthy} {...line} />
+      <Path
+        d="M50 62 C36 60 20 52 10 56 C16 48 30 48 36 44 C28 40 22 34 20 28 C34 32 46 46 50 62Z M50 62 C64 60 80 52 90 56 C84 48 70 48 64 44 C72 40 78 34 80 28 C66 32 54 46 50 62Z"
+        fill={ink.healthy}
+        {...line}
+      />
       <Path d="M50 60 V20" {...line} />
       <Circle cx={50} cy={14} r={10} fill="#EBC22F" {...line} />
       <Path d="M42 14 H58 M50 6 V22 M44 8 L56 20 M56 8 L44 20" stroke="#B78A10" strokeWidth={1} />
@@ -55,12 +106,23 @@ export const placeMarks: Record<string, () => ReactElement> = {
     <G>
       <Path d="M8 80 C24 70 40 76 52 66 C66 56 78 60 92 46" stroke={ink.healthy} strokeWidth={2.6} fill="none" />
       {[
-        [22, 74], [40, 72], [56, 64], [72, 57], [86, 50],
+        [22, 74],
+        [40, 72],
+        [56, 64],
+        [72, 57],
+        [86, 50],
       ].map(([x = 0, y = 0]) => (
-        <Path key={x} d={`M${x} ${y} c-8 -3 -8 -11 -2 -13 c4 4 4 9 2 13 c4 -6 11 -6 13 -1 c-3 5 -9 5 -13 1Z`} fill="#8DBB5B" {...line} strokeWidth={1} />
+        <Path
+          key={x}
+          d={`M${x} ${y} c-8 -3 -8 -11 -2 -13 c4 4 4 9 2 13 c4 -6 11 -6 13 -1 c-3 5 -9 5 -13 1Z`}
+          fill="#8DBB5B"
+          {...line}
+          strokeWidth={1}
+        />
       ))}
       {[
-        [32, 48], [62, 36],
+        [32, 48],
+        [62, 36],
       ].map(([x = 0, y = 0]) => (
         <G key={x}>
           <Path d={`M${x} ${y + 18} V${y}`} stroke={ink.healthy} strokeWidth={1.6} />
@@ -77,14 +139,29 @@ export const placeMarks: Record<string, () => ReactElement> = {
     <G>
       <Path d="M50 84 V12" {...line} stroke={ink.rib} strokeWidth={3} />
       {[70, 52, 34].map((y, at) => (
-        <Path key={y} d={`M50 ${y} l-${12 - at} -4 l-4 -6 l-6 1 l-3 -7 l-7 -1 l8 -4 l9 1 l8 5 l5 7Z M50 ${y} l${12 - at} -4 l4 -6 l6 1 l3 -7 l7 -1 l-8 -4 l-9 1 l-8 5 l-5 7Z`} fill={ink.dark} {...line} strokeWidth={1} />
+        <Path
+          key={y}
+          d={`M50 ${y} l-${12 - at} -4 l-4 -6 l-6 1 l-3 -7 l-7 -1 l8 -4 l9 1 l8 5 l5 7Z M50 ${y} l${12 - at} -4 l4 -6 l6 1 l3 -7 l7 -1 l-8 -4 l-9 1 l-8 5 l-5 7Z`}
+          fill={ink.dark}
+          {...line}
+          strokeWidth={1}
+        />
       ))}
-      <Path d="M40 60 l-2 -4 M60 60 l2 -4 M42 42 l-2 -4 M58 42 l2 -4 M50 20 l3 -4" stroke={ink.line} strokeWidth={0.9} />
+      <Path
+        d="M40 60 l-2 -4 M60 60 l2 -4 M42 42 l-2 -4 M58 42 l2 -4 M50 20 l3 -4"
+        stroke={ink.line}
+        strokeWidth={0.9}
+      />
     </G>
   ),
   'weed-clover': () => (
     <G>
-      <Path d="M50 84 C46 70 36 62 32 50 M50 84 C54 66 64 58 68 40" stroke={ink.healthy} strokeWidth={2.4} fill="none" />
+      <Path
+        d="M50 84 C46 70 36 62 32 50 M50 84 C54 66 64 58 68 40"
+        stroke={ink.healthy}
+        strokeWidth={2.4}
+        fill="none"
+      />
       <G>
         {[-60, 60, 180].map((turn) => (
           <G key={turn} transform={`translate(32 46) rotate(${turn})`}>
@@ -104,7 +181,11 @@ export const placeMarks: Record<string, () => ReactElement> = {
       {strewn(16, 5, { x: 50, y: 26, rx: 7, ry: 16 }).map(({ x, y }, at) => (
         <Circle key={at} cx={x} cy={y} r={2.2} fill="#B5523F" />
       ))}
-      <Path d="M50 80 C38 76 28 62 24 44 L18 50 L20 38 L28 36 L32 40 L28 42 C36 56 44 68 50 80Z M50 80 C62 76 72 64 76 50 L82 56 L82 44 L74 40 L69 44 L73 47 C66 60 58 70 50 80Z" fill={ink.healthy} {...line} />
+      <Path
+        d="M50 80 C38 76 28 62 24 44 L18 50 L20 38 L28 36 L32 40 L28 42 C36 56 44 68 50 80Z M50 80 C62 76 72 64 76 50 L82 56 L82 44 L74 40 L69 44 L73 47 C66 60 58 70 50 80Z"
+        fill={ink.healthy}
+        {...line}
+      />
     </G>
   ),
   'weed-moss': () => (
@@ -115,7 +196,12 @@ export const placeMarks: Record<string, () => ReactElement> = {
       ))}
       <Path d="M80 84 V16" stroke={ink.rib} strokeWidth={3} />
       {[74, 60, 46, 32].map((y) => (
-        <Path key={y} d={`M80 ${y} l-12 -8 M80 ${y} l12 -8 M80 ${y} l-8 -10 M80 ${y} l8 -10`} stroke={ink.healthy} strokeWidth={1.4} />
+        <Path
+          key={y}
+          d={`M80 ${y} l-12 -8 M80 ${y} l12 -8 M80 ${y} l-8 -10 M80 ${y} l8 -10`}
+          stroke={ink.healthy}
+          strokeWidth={1.4}
+        />
       ))}
     </G>
   ),
@@ -124,7 +210,12 @@ export const placeMarks: Record<string, () => ReactElement> = {
       {strewn(17, 7, { x: 50, y: 66, rx: 44, ry: 20 }).map(({ x, y }, at) => (
         <G key={at}>
           <Path d={`M${x} ${y + 8} V${y}`} stroke={ink.healthy} strokeWidth={1.4} />
-          <Path d={`M${x} ${y} c-7 -6 -10 0 -10 2 c4 2 8 1 10 -2 c7 -6 10 0 10 2 c-4 2 -8 1 -10 -2Z`} fill="#8DBB5B" {...line} strokeWidth={0.7} />
+          <Path
+            d={`M${x} ${y} c-7 -6 -10 0 -10 2 c4 2 8 1 10 -2 c7 -6 10 0 10 2 c-4 2 -8 1 -10 -2Z`}
+            fill="#8DBB5B"
+            {...line}
+            strokeWidth={0.7}
+          />
         </G>
       ))}
     </G>
@@ -148,7 +239,12 @@ export const placeMarks: Record<string, () => ReactElement> = {
   cap: () => (
     <G>
       <Rect x={2} y={40} width={96} height={12} fill="#D9C29A" {...line} />
-      <Path d="M16 40 L22 52 L34 46 L40 52 M50 40 L46 50 L58 52 M70 40 L76 52 L88 46 M22 52 L18 62 M58 52 L62 64 M76 52 L72 60" stroke={ink.line} strokeWidth={1.6} fill="none" />
+      <Path
+        d="M16 40 L22 52 L34 46 L40 52 M50 40 L46 50 L58 52 M70 40 L76 52 L88 46 M22 52 L18 62 M58 52 L62 64 M76 52 L72 60"
+        stroke={ink.line}
+        strokeWidth={1.6}
+        fill="none"
+      />
     </G>
   ),
   'run-off': () => (
@@ -196,7 +292,12 @@ export const placeMarks: Record<string, () => ReactElement> = {
   'many-drops': () => (
     <G>
       {[
-        [28, 34], [50, 30], [72, 34], [36, 58], [64, 58], [50, 74],
+        [28, 34],
+        [50, 30],
+        [72, 34],
+        [36, 58],
+        [64, 58],
+        [50, 74],
       ].map(([x = 0, y = 0]) => drop(x, y, 0.9))}
     </G>
   ),
@@ -217,7 +318,11 @@ export const placeMarks: Record<string, () => ReactElement> = {
   ),
   'strong-feed': () => (
     <G>
-      <Path d="M24 40 C24 24 46 24 46 40 C46 50 24 50 24 40Z M54 40 C54 24 76 24 76 40 C76 50 54 50 54 40Z" fill="#8DBB5B" {...line} />
+      <Path
+        d="M24 40 C24 24 46 24 46 40 C46 50 24 50 24 40Z M54 40 C54 24 76 24 76 40 C76 50 54 50 54 40Z"
+        fill="#8DBB5B"
+        {...line}
+      />
       <Path d="M35 49 V82 M65 49 V82" stroke={ink.steel} strokeWidth={5} strokeLinecap="round" />
       <Text x={50} y={24} fontSize={18} {...words}>
         ++
@@ -246,17 +351,40 @@ export const placeMarks: Record<string, () => ReactElement> = {
     <G>
       <Path d="M30 78 V44 M44 78 V36 M58 78 V42 M72 78 V46" stroke={ink.rib} strokeWidth={3} />
       {[
-        [30, 44], [44, 36], [58, 42], [72, 46],
+        [30, 44],
+        [44, 36],
+        [58, 42],
+        [72, 46],
       ].map(([x = 0, y = 0]) => (
-        <Path key={x} d={`M${x} ${y + 10} c-16 -2 -16 -16 -10 -20 c8 2 12 10 10 20 c2 -12 10 -18 16 -16 c4 8 -6 16 -16 16Z`} fill={ink.healthy} {...line} />
+        <Path
+          key={x}
+          d={`M${x} ${y + 10} c-16 -2 -16 -16 -10 -20 c8 2 12 10 10 20 c2 -12 10 -18 16 -16 c4 8 -6 16 -16 16Z`}
+          fill={ink.healthy}
+          {...line}
+        />
       ))}
-      <Path d="M20 22 H80 M26 14 H74" stroke={ink.water} strokeWidth={2.4} strokeDasharray="2 5" strokeLinecap="round" />
+      <Path
+        d="M20 22 H80 M26 14 H74"
+        stroke={ink.water}
+        strokeWidth={2.4}
+        strokeDasharray="2 5"
+        strokeLinecap="round"
+      />
     </G>
   ),
   'moon-cold': () => (
     <G>
-      <Path d="M62 18 C40 20 28 38 34 58 C40 76 62 82 78 70 C58 70 48 56 48 44 C48 32 54 24 62 18Z" fill="#D6DEE6" {...line} />
-      <Path d="M74 24 V44 M64 34 H84 M67 27 L81 41 M81 27 L67 41" stroke={ink.water} strokeWidth={2.2} strokeLinecap="round" />
+      <Path
+        d="M62 18 C40 20 28 38 34 58 C40 76 62 82 78 70 C58 70 48 56 48 44 C48 32 54 24 62 18Z"
+        fill="#D6DEE6"
+        {...line}
+      />
+      <Path
+        d="M74 24 V44 M64 34 H84 M67 27 L81 41 M81 27 L67 41"
+        stroke={ink.water}
+        strokeWidth={2.2}
+        strokeLinecap="round"
+      />
     </G>
   ),
 };

@@ -43,7 +43,14 @@ export function paperTheme(isDark: boolean): MD3Theme {
       inverseSurface: roles.text,
       inverseOnSurface: roles.ground,
       inversePrimary: isDark ? light.act : dark.act,
-      elevation: { level0: 'transparent', level1: roles.raised, level2: roles.raised, level3: roles.deep, level4: roles.deep, level5: roles.deep },
+      elevation: {
+        level0: 'transparent',
+        level1: roles.raised,
+        level2: roles.raised,
+        level3: roles.deep,
+        level4: roles.deep,
+        level5: roles.deep,
+      },
     },
   };
 }

@@ -1,4 +1,18 @@
-import { mdiAlertCircleOutline, mdiArrowLeft, mdiBookOpenVariant, mdiCheck, mdiChevronDown, mdiChevronRight, mdiClose, mdiFlaskOutline, mdiGate, mdiMinus, mdiPlus, mdiTagOutline, mdiWeatherSunny } from '@mdi/js';
+import {
+  mdiAlertCircleOutline,
+  mdiArrowLeft,
+  mdiBookOpenVariant,
+  mdiCheck,
+  mdiChevronDown,
+  mdiChevronRight,
+  mdiClose,
+  mdiFlaskOutline,
+  mdiGate,
+  mdiMinus,
+  mdiPlus,
+  mdiTagOutline,
+  mdiWeatherSunny,
+} from './icon-paths';
 import Svg, { Path } from 'react-native-svg';
 
 /** The icons in use, by what they mean here. */

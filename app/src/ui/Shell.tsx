@@ -58,12 +58,21 @@ function PlaceButton({ place, wide }: { place: PlaceLink; wide: boolean }) {
     <Link href={place.href} asChild>
       <Pressable
         aria-current={here ? 'page' : undefined}
-        style={{ flex: wide ? undefined : 1, minHeight: 60, alignItems: 'center', justifyContent: 'center', gap: 2, paddingVertical: space.s }}
+        style={{
+          flex: wide ? undefined : 1,
+          minHeight: 60,
+          alignItems: 'center',
+          justifyContent: 'center',
+          gap: 2,
+          paddingVertical: space.s,
+        }}
       >
         {/* Where we are is told by a bar and bold letters as well as by colour. */}
         <View style={{ width: 32, height: 4, borderRadius: 2, backgroundColor: here ? roles.act : 'transparent' }} />
         <Icon name={place.icon} color={color} />
-        <Text style={{ fontFamily: fonts.body, fontSize: 13, color, fontWeight: here ? '700' : '400' }}>{place.label}</Text>
+        <Text style={{ fontFamily: fonts.body, fontSize: 13, color, fontWeight: here ? '700' : '400' }}>
+          {place.label}
+        </Text>
       </Pressable>
     </Link>
   );

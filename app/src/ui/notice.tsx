@@ -16,7 +16,14 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
   return (
     <NoticeContext.Provider value={tell}>
       {children}
-      <Snackbar visible={notice !== undefined} onDismiss={() => setNotice(undefined)} duration={notice?.undo ? 9000 : 5000} {...(action ? { action } : {})} style={{ maxWidth: 640, alignSelf: 'center' }} wrapperStyle={{ bottom: 72 }}>
+      <Snackbar
+        visible={notice !== undefined}
+        onDismiss={() => setNotice(undefined)}
+        duration={notice?.undo ? 9000 : 5000}
+        {...(action ? { action } : {})}
+        style={{ maxWidth: 640, alignSelf: 'center' }}
+        wrapperStyle={{ bottom: 72 }}
+      >
         {notice?.says ?? ''}
       </Snackbar>
     </NoticeContext.Provider>

@@ -7,7 +7,13 @@ import { Row, Sheet } from './layout';
 import { Body, Heading } from './text';
 
 /** Loading, error (with another try) or the thing itself. Old data stays in sight while newer is fetched. */
-export function Loaded<Data>({ query, children }: { query: UseQueryResult<Data>; children: (data: Data) => ReactNode }) {
+export function Loaded<Data>({
+  query,
+  children,
+}: {
+  query: UseQueryResult<Data>;
+  children: (data: Data) => ReactNode;
+}) {
   if (query.data !== undefined)
     return (
       <>

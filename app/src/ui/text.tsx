@@ -12,18 +12,54 @@ export function Heading({ children, rank = 2, style }: WordsProps & { rank?: 1 |
   const { text } = useRoles();
   const size = rank === 1 ? 28 : rank === 2 ? 21 : 17;
   return (
-    <Text role="heading" aria-level={rank} style={[{ fontFamily: fonts.heading, fontSize: size, lineHeight: size * 1.25, color: text, fontWeight: '600' }, style]}>
+    <Text
+      role="heading"
+      aria-level={rank}
+      style={[
+        { fontFamily: fonts.heading, fontSize: size, lineHeight: size * 1.25, color: text, fontWeight: '600' },
+        style,
+      ]}
+    >
       {children}
     </Text>
   );
 }
 
-export function Body({ children, style, soft = false, strong = false }: WordsProps & { soft?: boolean; strong?: boolean }) {
+export function Body({
+  children,
+  style,
+  soft = false,
+  strong = false,
+}: WordsProps & { soft?: boolean; strong?: boolean }) {
   const { text, softText } = useRoles();
-  return <Text style={[{ fontFamily: fonts.body, fontSize: 16, lineHeight: 23, color: soft ? softText : text, fontWeight: strong ? '700' : '400' }, style]}>{children}</Text>;
+  return (
+    <Text
+      style={[
+        {
+          fontFamily: fonts.body,
+          fontSize: 16,
+          lineHeight: 23,
+          color: soft ? softText : text,
+          fontWeight: strong ? '700' : '400',
+        },
+        style,
+      ]}
+    >
+      {children}
+    </Text>
+  );
 }
 
 export function Small({ children, style, strong = false }: WordsProps & { strong?: boolean }) {
   const { softText } = useRoles();
-  return <Text style={[{ fontFamily: fonts.body, fontSize: 14, lineHeight: 19, color: softText, fontWeight: strong ? '700' : '400' }, style]}>{children}</Text>;
+  return (
+    <Text
+      style={[
+        { fontFamily: fonts.body, fontSize: 14, lineHeight: 19, color: softText, fontWeight: strong ? '700' : '400' },
+        style,
+      ]}
+    >
+      {children}
+    </Text>
+  );
 }

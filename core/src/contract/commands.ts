@@ -10,25 +10,45 @@ const name = z.string().trim().min(1).max(80);
 export const caseOutcomes = ['solved', 'no-change', 'worse', 'plant-harmed', 'mistaken', 'left', 'given-up'] as const;
 export type CaseOutcome = (typeof caseOutcomes)[number];
 
-export const openCase = z.strictObject({ commandId, bedId: z.string().min(1), plantingId: z.string().min(1).optional(), name: name.optional() });
+export const openCase = z.strictObject({
+  commandId,
+  bedId: z.string().min(1),
+  plantingId: z.string().min(1).optional(),
+  name: name.optional(),
+});
 
 export const addEvidence = z.strictObject({
   commandId,
   /** One typed line, read into signs. */
   said: z.string().max(2000).optional(),
   items: z
-    .array(z.strictObject({ sign: z.string().min(1), state: z.enum(['seen', 'absent', 'not-looked']), amount: z.number().min(0).max(1e6).optional() }))
+    .array(
+      z.strictObject({
+        sign: z.string().min(1),
+        state: z.enum(['seen', 'absent', 'not-looked']),
+        amount: z.number().min(0).max(1e6).optional(),
+      }),
+    )
     .max(200)
     .optional(),
 });
 
 export const answerCheck = z.strictObject({ commandId, check: z.string().min(1), answer: z.string().min(1) });
 
-export const chooseRemedy = z.strictObject({ commandId, remedy: z.string().min(1), strength: z.number().positive().optional() });
+export const chooseRemedy = z.strictObject({
+  commandId,
+  remedy: z.string().min(1),
+  strength: z.number().positive().optional(),
+});
 
 export const endTreatment = z.strictObject({ commandId });
 
-export const stepEvent = z.strictObject({ commandId, treatmentId: z.string().min(1), step: z.string().min(1), outcome: z.enum(['done', 'skipped', 'undone']) });
+export const stepEvent = z.strictObject({
+  commandId,
+  treatmentId: z.string().min(1),
+  step: z.string().min(1),
+  outcome: z.enum(['done', 'skipped', 'undone']),
+});
 
 export const addLook = z.strictObject({
   commandId,
@@ -41,7 +61,12 @@ export const addLook = z.strictObject({
 export const closeCase = z.strictObject({ commandId, outcome: z.enum(caseOutcomes) });
 export const reopenCase = z.strictObject({ commandId });
 
-export const addBed = z.strictObject({ commandId, name, setting: z.enum(settings), note: z.string().max(500).default('') });
+export const addBed = z.strictObject({
+  commandId,
+  name,
+  setting: z.enum(settings),
+  note: z.string().max(500).default(''),
+});
 export const addPlanting = z.strictObject({ commandId, plant: z.string().min(1), label: name.optional() });
 
 export const changeGarden = z.strictObject({

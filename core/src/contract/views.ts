@@ -24,7 +24,15 @@ export const gardenView = z.object({
       name: z.string(),
       setting: z.enum(settings),
       note: z.string(),
-      plantings: z.array(z.object({ id: z.string(), plant: z.string(), plantName: z.string(), label: z.string(), plantedOn: z.string() })),
+      plantings: z.array(
+        z.object({
+          id: z.string(),
+          plant: z.string(),
+          plantName: z.string(),
+          label: z.string(),
+          plantedOn: z.string(),
+        }),
+      ),
       openCases: z.number(),
       /** What the latest readings say about the ground here, likeliest first. */
       conditions: z.array(z.object({ id: z.string(), name: z.string(), probability: z.number() })),
@@ -93,7 +101,13 @@ export const lookView = z.object({
   mean: z.number(),
 });
 
-export const logEntry = z.object({ id: z.number(), on: z.string(), command: z.string(), says: z.string(), caseId: z.string().nullable() });
+export const logEntry = z.object({
+  id: z.number(),
+  on: z.string(),
+  command: z.string(),
+  says: z.string(),
+  caseId: z.string().nullable(),
+});
 export type LogEntry = z.infer<typeof logEntry>;
 
 export const caseView = z.object({
@@ -144,7 +158,9 @@ export const todayView = z.object({
   doneToday: z.array(stepView),
   stuck: z.array(stepView),
   lateLooks: z.array(z.object({ caseId: z.string(), caseName: z.string(), pattern: z.number(), on: z.string() })),
-  moved: z.array(z.object({ does: z.string(), caseName: z.string(), from: z.string(), to: z.string(), why: z.string() })),
+  moved: z.array(
+    z.object({ does: z.string(), caseName: z.string(), from: z.string(), to: z.string(), why: z.string() }),
+  ),
   sky: z.array(skyDay),
   openCases: z.number(),
 });
@@ -163,7 +179,9 @@ export const notebookView = z.object({
       cases: z.array(z.object({ id: z.string(), name: z.string(), outcome: z.string(), on: z.string() })),
     }),
   ),
-  places: z.array(z.object({ bedName: z.string(), cause: z.string(), causeName: z.string(), times: z.number(), lastOn: z.string() })),
+  places: z.array(
+    z.object({ bedName: z.string(), cause: z.string(), causeName: z.string(), times: z.number(), lastOn: z.string() }),
+  ),
   log: z.array(logEntry),
 });
 export type NotebookView = z.infer<typeof notebookView>;

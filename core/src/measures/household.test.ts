@@ -44,7 +44,9 @@ describe('amounts that a person can really measure', () => {
     fc.assert(
       fc.property(fc.double({ min: 1.3, max: 4000, noNaN: true }), fc.constantFrom(...measureSystems), (ml, system) => {
         const measured = measureWithSpoons(millilitres(ml), system);
-        expect(Math.abs(measured.measuredMl - ml)).toBeLessThanOrEqual(Math.max(systems[system].tsp / 8, system === 'us' || ml < 60 ? 0 : 2.5) + 0.02);
+        expect(Math.abs(measured.measuredMl - ml)).toBeLessThanOrEqual(
+          Math.max(systems[system].tsp / 8, system === 'us' || ml < 60 ? 0 : 2.5) + 0.02,
+        );
       }),
       { seed: 11 },
     );

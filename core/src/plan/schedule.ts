@@ -216,7 +216,9 @@ function place(
 /** Evening sprays move to the early morning where wet nights would feed a disease. */
 function windowFor({ keepLeavesDryAtNight, sheltered }: Job, step: StepSpec): WindowSpec {
   const { applies } = step;
-  const window: WindowSpec = sheltered ? { part: step.window.part, ...(step.window.sun === 'avoid' ? { sun: 'avoid' } : {}) } : step.window;
+  const window: WindowSpec = sheltered
+    ? { part: step.window.part, ...(step.window.sun === 'avoid' ? { sun: 'avoid' } : {}) }
+    : step.window;
   return keepLeavesDryAtNight && applies && window.part === 'evening' ? { ...window, part: 'morning' } : window;
 }
 

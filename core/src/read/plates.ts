@@ -20,7 +20,11 @@ export function partsOf(plant: PlantRow | undefined): readonly (typeof tapParts)
 }
 
 /** Plates for a part, those that fit this plant first: a sign counts as much as its likeliest cause here. */
-export function platesFor({ signs, causes, conditions }: Tables, plant: PlantRow | undefined, part: TapPart): SignRow[] {
+export function platesFor(
+  { signs, causes, conditions }: Tables,
+  plant: PlantRow | undefined,
+  part: TapPart,
+): SignRow[] {
   const wheres: readonly Where[] = tapParts.find(({ id }) => id === part)?.wheres ?? [];
   const names: readonly string[] = plant ? [plant.id, ...plant.groups] : [];
   const worth = (sign: SignRow) =>
@@ -31,7 +35,10 @@ export function platesFor({ signs, causes, conditions }: Tables, plant: PlantRow
         const lives = !cause.hosts || !plant || cause.hosts.some((host) => names.includes(host));
         return strength * cause.prior.base * (lives ? 1 : (cause.elsewhere ?? 0.02));
       }),
-      ...conditions.map((condition) => (condition.signs.find((link) => link.sign === sign.id)?.strength ?? 0) * condition.prior.base * 0.5),
+      ...conditions.map(
+        (condition) =>
+          (condition.signs.find((link) => link.sign === sign.id)?.strength ?? 0) * condition.prior.base * 0.5,
+      ),
     );
   return signs.filter(({ where }) => wheres.includes(where)).sort((a, b) => worth(b) - worth(a));
 }

@@ -24,12 +24,7 @@ const worthAsking = 0.0003;
  * the posterior is worked out anew; the gain is the regret that is left now, less what would be left
  * after the answer, weighted by how likely each answer is.
  */
-export function nextChecks(
-  tables: Tables,
-  model: Model,
-  now: Posterior,
-  situation: Situation,
-): OfferedCheck[] {
+export function nextChecks(tables: Tables, model: Model, now: Posterior, situation: Situation): OfferedCheck[] {
   const isOpen = now.marginals.some((chance, node) => node !== unknownNode && (chance ?? 0) > 0.02);
   if (!isOpen || now.method !== 'exact') return [];
   const leftNow = openRegret(tables.regret, model, now, now);

@@ -118,7 +118,8 @@ export const chewerAndDiseaseSigns: readonly SignRow[] = [
   {
     id: 'white-marks',
     name: 'White patches',
-    plain: 'White marks on the leaf; whether they rub off was not tried. Some squashes have silver veins by nature, and hard water leaves white spots.',
+    plain:
+      'White marks on the leaf; whether they rub off was not tried. Some squashes have silver veins by nature, and hard water leaves white spots.',
     where: 'leaves',
     what: 'colour',
     pattern: 'patchy',

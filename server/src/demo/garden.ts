@@ -12,14 +12,80 @@ export const demoGarden: GardenRow = {
   usual_hour: 17,
 };
 
-export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & { readonly plants: readonly (readonly [plant: string, label: string])[] })[] = [
-  { id: 'gate-bed', name: 'Gate Bed', setting: 'bed', note: 'By the door, sun till three.', plants: [['rose', 'Roses'], ['sweet-pea', 'Sweet peas']] },
-  { id: 'long-bed', name: 'Long Bed', setting: 'bed', note: 'Along the south wall.', plants: [['redcurrant', 'Redcurrants'], ['gooseberry', 'Gooseberries'], ['runner-bean', 'Runner beans'], ['leek', 'Leeks']] },
-  { id: 'kiln-bed', name: 'Kiln Bed', setting: 'bed', note: 'Where the old kiln stood; trodden for years.', plants: [['chard', 'Beetroot and chard'], ['cabbage', 'Winter kale']] },
-  { id: 'step-pots', name: 'Step Pots', setting: 'pot', note: 'On the kitchen steps.', plants: [['blueberry', 'Blueberries in pots'], ['strawberry', 'Strawberries']] },
-  { id: 'lean-to', name: 'Lean-to', setting: 'greenhouse', note: 'Unheated glass.', plants: [['tomato', 'Tomatoes'], ['lettuce', 'Cut lettuce'], ['seedling', 'Seed trays']] },
-  { id: 'kitchen-sill', name: 'Kitchen Sill', setting: 'indoors', note: 'Above the radiator.', plants: [['maidenhair-fern', 'Maidenhair fern'], ['pelargonium', 'Lemon pelargonium'], ['parsley', 'Parsley']] },
-  { id: 'apple-wall', name: 'Apple Wall', setting: 'tree', note: 'One old wall apple.', plants: [['apple', 'Wall apple']] },
+export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & {
+  readonly plants: readonly (readonly [plant: string, label: string])[];
+})[] = [
+  {
+    id: 'gate-bed',
+    name: 'Gate Bed',
+    setting: 'bed',
+    note: 'By the door, sun till three.',
+    plants: [
+      ['rose', 'Roses'],
+      ['sweet-pea', 'Sweet peas'],
+    ],
+  },
+  {
+    id: 'long-bed',
+    name: 'Long Bed',
+    setting: 'bed',
+    note: 'Along the south wall.',
+    plants: [
+      ['redcurrant', 'Redcurrants'],
+      ['gooseberry', 'Gooseberries'],
+      ['runner-bean', 'Runner beans'],
+      ['leek', 'Leeks'],
+    ],
+  },
+  {
+    id: 'kiln-bed',
+    name: 'Kiln Bed',
+    setting: 'bed',
+    note: 'Where the old kiln stood; trodden for years.',
+    plants: [
+      ['chard', 'Beetroot and chard'],
+      ['cabbage', 'Winter kale'],
+    ],
+  },
+  {
+    id: 'step-pots',
+    name: 'Step Pots',
+    setting: 'pot',
+    note: 'On the kitchen steps.',
+    plants: [
+      ['blueberry', 'Blueberries in pots'],
+      ['strawberry', 'Strawberries'],
+    ],
+  },
+  {
+    id: 'lean-to',
+    name: 'Lean-to',
+    setting: 'greenhouse',
+    note: 'Unheated glass.',
+    plants: [
+      ['tomato', 'Tomatoes'],
+      ['lettuce', 'Cut lettuce'],
+      ['seedling', 'Seed trays'],
+    ],
+  },
+  {
+    id: 'kitchen-sill',
+    name: 'Kitchen Sill',
+    setting: 'indoors',
+    note: 'Above the radiator.',
+    plants: [
+      ['maidenhair-fern', 'Maidenhair fern'],
+      ['pelargonium', 'Lemon pelargonium'],
+      ['parsley', 'Parsley'],
+    ],
+  },
+  {
+    id: 'apple-wall',
+    name: 'Apple Wall',
+    setting: 'tree',
+    note: 'One old wall apple.',
+    plants: [['apple', 'Wall apple']],
+  },
   { id: 'drying-green', name: 'Drying Green', setting: 'lawn', note: 'The lawn under the washing line.', plants: [] },
   { id: 'water-butt', name: 'Water Butt', setting: 'bed', note: 'Rain from the shed roof, soft.', plants: [] },
 ];

@@ -19,7 +19,8 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
     const plantedOn = addDays(today, -540);
     for (const { plants, ...bed } of demoBeds) {
       addBed(db, bed);
-      for (const [plant, label] of plants) addPlanting(db, { id: `${bed.id}-${plant}`, bed_id: bed.id, plant, label, planted_on: plantedOn });
+      for (const [plant, label] of plants)
+        addPlanting(db, { id: `${bed.id}-${plant}`, bed_id: bed.id, plant, label, planted_on: plantedOn });
     }
   })();
   const stories = [...pastStories(today), ...openStories(today)].sort((a, b) => a.opened.localeCompare(b.opened));
@@ -30,7 +31,13 @@ function tell(db: Db, tables: Tables, story: Story): void {
   let day: IsoDate = story.opened;
   const deps = { db, tables, clock: () => new Date(`${day}T${String(story.hour ?? 8).padStart(2, '0')}:30:00Z`) };
   const idOf = (result: Record<string, unknown>) => String(result.id);
-  const caseId = idOf(commands.openCase(deps, { bedId: story.bed, name: story.name, ...(story.plant === undefined ? {} : { plantingId: `${story.bed}-${story.plant}` }) }));
+  const caseId = idOf(
+    commands.openCase(deps, {
+      bedId: story.bed,
+      name: story.name,
+      ...(story.plant === undefined ? {} : { plantingId: `${story.bed}-${story.plant}` }),
+    }),
+  );
   const treatments = new Map<string, string>();
   for (const event of story.events) {
     day = addDays(story.opened, event.day);
@@ -45,13 +52,30 @@ function tell(db: Db, tables: Tables, story: Story): void {
         commands.answerCheck(deps, { check: event.check, answer: event.answer }, caseId);
         break;
       case 'choose':
-        treatments.set(event.remedy, idOf(commands.chooseRemedy(deps, { remedy: event.remedy, ...(event.strength === undefined ? {} : { strength: event.strength }) }, caseId)));
+        treatments.set(
+          event.remedy,
+          idOf(
+            commands.chooseRemedy(
+              deps,
+              { remedy: event.remedy, ...(event.strength === undefined ? {} : { strength: event.strength }) },
+              caseId,
+            ),
+          ),
+        );
         break;
       case 'step':
-        commands.recordStep(deps, { treatmentId: treatments.get(event.remedy) ?? '', step: event.step, outcome: event.outcome ?? 'done' });
+        commands.recordStep(deps, {
+          treatmentId: treatments.get(event.remedy) ?? '',
+          step: event.step,
+          outcome: event.outcome ?? 'done',
+        });
         break;
       case 'count':
-        commands.addLook(deps, { treatmentId: treatments.get(event.remedy), kind: event.when, counts: event.counts }, caseId);
+        commands.addLook(
+          deps,
+          { treatmentId: treatments.get(event.remedy), kind: event.when, counts: event.counts },
+          caseId,
+        );
         break;
       case 'close':
         commands.closeCase(deps, { outcome: event.outcome }, caseId);

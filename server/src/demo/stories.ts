@@ -8,11 +8,19 @@ import { addDays, type IsoDate } from '@trowel/core/plan';
 
 export type StoryEvent = { readonly day: number } & (
   | { readonly kind: 'said'; readonly line: string }
-  | { readonly kind: 'signs'; readonly items: readonly { readonly sign: string; readonly state: 'seen' | 'absent'; readonly amount?: number }[] }
+  | {
+      readonly kind: 'signs';
+      readonly items: readonly { readonly sign: string; readonly state: 'seen' | 'absent'; readonly amount?: number }[];
+    }
   | { readonly kind: 'check'; readonly check: string; readonly answer: string }
   | { readonly kind: 'choose'; readonly remedy: string; readonly strength?: number }
   | { readonly kind: 'step'; readonly remedy: string; readonly step: string; readonly outcome?: 'done' | 'skipped' }
-  | { readonly kind: 'count'; readonly remedy: string; readonly when: 'before' | 'after'; readonly counts: readonly number[] }
+  | {
+      readonly kind: 'count';
+      readonly remedy: string;
+      readonly when: 'before' | 'after';
+      readonly counts: readonly number[];
+    }
   | { readonly kind: 'close'; readonly outcome: CaseOutcome }
 );
 
@@ -27,11 +35,35 @@ export interface Story {
 
 const said = (day: number, line: string): StoryEvent => ({ day, kind: 'said', line });
 const check = (day: number, name: string, answer: string): StoryEvent => ({ day, kind: 'check', check: name, answer });
-const choose = (day: number, remedy: string, strength?: number): StoryEvent => ({ day, kind: 'choose', remedy, ...(strength === undefined ? {} : { strength }) });
-const done = (day: number, remedy: string, ...steps: string[]): StoryEvent[] => steps.map((step) => ({ day, kind: 'step', remedy, step }));
-const skipped = (day: number, remedy: string, step: string): StoryEvent => ({ day, kind: 'step', remedy, step, outcome: 'skipped' });
-const before = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({ day, kind: 'count', remedy, when: 'before', counts });
-const after = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({ day, kind: 'count', remedy, when: 'after', counts });
+const choose = (day: number, remedy: string, strength?: number): StoryEvent => ({
+  day,
+  kind: 'choose',
+  remedy,
+  ...(strength === undefined ? {} : { strength }),
+});
+const done = (day: number, remedy: string, ...steps: string[]): StoryEvent[] =>
+  steps.map((step) => ({ day, kind: 'step', remedy, step }));
+const skipped = (day: number, remedy: string, step: string): StoryEvent => ({
+  day,
+  kind: 'step',
+  remedy,
+  step,
+  outcome: 'skipped',
+});
+const before = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({
+  day,
+  kind: 'count',
+  remedy,
+  when: 'before',
+  counts,
+});
+const after = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({
+  day,
+  kind: 'count',
+  remedy,
+  when: 'after',
+  counts,
+});
 const close = (day: number, outcome: CaseOutcome): StoryEvent => ({ day, kind: 'close', outcome });
 
 /** The last time a day of the year came round that lies at least `atLeast` days before today. */
@@ -230,7 +262,13 @@ export function openStories(today: IsoDate): Story[] {
     bed: 'kitchen-sill',
     plant: 'parsley',
     opened: addDays(today, -3),
-    events: [said(0, 'fine pale dots on the leaves, radiator below'), check(0, 'tap-test', 'yes'), choose(0, 'water-jet'), before(0, 'water-jet', 6, 9, 4, 12, 7, 3, 8, 5, 10, 6), ...done(0, 'water-jet', 'count', 'jet')],
+    events: [
+      said(0, 'fine pale dots on the leaves, radiator below'),
+      check(0, 'tap-test', 'yes'),
+      choose(0, 'water-jet'),
+      before(0, 'water-jet', 6, 9, 4, 12, 7, 3, 8, 5, 10, 6),
+      ...done(0, 'water-jet', 'count', 'jet'),
+    ],
   };
   const lettuce: Story = {
     name: 'Lettuce, greenfly',
@@ -262,7 +300,13 @@ export function openStories(today: IsoDate): Story[] {
     bed: 'gate-bed',
     plant: 'sweet-pea',
     opened: addDays(today, -1),
-    events: [said(0, 'white floury patches on older leaves that rub off'), choose(0, 'milk-spray'), before(0, 'milk-spray', 1, 0, 1, 0, 0, 1, 0, 0, 1, 0), ...done(0, 'milk-spray', 'count'), skipped(0, 'milk-spray', 'prune')],
+    events: [
+      said(0, 'white floury patches on older leaves that rub off'),
+      choose(0, 'milk-spray'),
+      before(0, 'milk-spray', 1, 0, 1, 0, 0, 1, 0, 0, 1, 0),
+      ...done(0, 'milk-spray', 'count'),
+      skipped(0, 'milk-spray', 'prune'),
+    ],
   };
   const berries: Story = {
     name: 'Blueberries, pale tops',

@@ -43,12 +43,19 @@ const lookRow = z.object({
 export type LookRow = z.infer<typeof lookRow>;
 
 /** Open cases first, newest first. */
-export const anyCases = (db: Db): CaseRow[] => any(db, caseRow, "SELECT * FROM cases ORDER BY status = 'closed', COALESCE(closed_on, opened_on) DESC, id");
-export const anyOpenCases = (db: Db): CaseRow[] => any(db, caseRow, "SELECT * FROM cases WHERE status = 'open' ORDER BY opened_on, id");
-export const maybeOneCase = (db: Db, id: string): CaseRow | undefined => maybeOne(db, caseRow, 'SELECT * FROM cases WHERE id = ?', id);
-export const countCases = (db: Db): number => maybeOne(db, z.object({ n: z.number() }), 'SELECT COUNT(*) AS n FROM cases')?.n ?? 0;
+export const anyCases = (db: Db): CaseRow[] =>
+  any(db, caseRow, "SELECT * FROM cases ORDER BY status = 'closed', COALESCE(closed_on, opened_on) DESC, id");
+export const anyOpenCases = (db: Db): CaseRow[] =>
+  any(db, caseRow, "SELECT * FROM cases WHERE status = 'open' ORDER BY opened_on, id");
+export const maybeOneCase = (db: Db, id: string): CaseRow | undefined =>
+  maybeOne(db, caseRow, 'SELECT * FROM cases WHERE id = ?', id);
+export const countCases = (db: Db): number =>
+  maybeOne(db, z.object({ n: z.number() }), 'SELECT COUNT(*) AS n FROM cases')?.n ?? 0;
 
-export function addCase(db: Db, row: Pick<CaseRow, 'id' | 'name' | 'pattern' | 'bed_id' | 'planting_id' | 'opened_on' | 'reading'>): void {
+export function addCase(
+  db: Db,
+  row: Pick<CaseRow, 'id' | 'name' | 'pattern' | 'bed_id' | 'planting_id' | 'opened_on' | 'reading'>,
+): void {
   run(
     db,
     "INSERT INTO cases (id, name, pattern, bed_id, planting_id, opened_on, reading, status) VALUES (?, ?, ?, ?, ?, ?, ?, 'open')",
@@ -62,18 +69,37 @@ export function addCase(db: Db, row: Pick<CaseRow, 'id' | 'name' | 'pattern' | '
   );
 }
 
-export const saveReading = (db: Db, id: string, reading: ReadingShort): void => run(db, 'UPDATE cases SET reading = ? WHERE id = ?', JSON.stringify(reading), id);
+export const saveReading = (db: Db, id: string, reading: ReadingShort): void =>
+  run(db, 'UPDATE cases SET reading = ? WHERE id = ?', JSON.stringify(reading), id);
 
 /** Earlier cases of a bed that came to an end and were what they were taken for. */
 export const anyPastCases = (db: Db, bedId: string): CaseRow[] =>
-  any(db, caseRow, "SELECT * FROM cases WHERE bed_id = ? AND status = 'closed' AND outcome <> 'mistaken' ORDER BY opened_on", bedId);
+  any(
+    db,
+    caseRow,
+    "SELECT * FROM cases WHERE bed_id = ? AND status = 'closed' AND outcome <> 'mistaken' ORDER BY opened_on",
+    bedId,
+  );
 
 /** Closed cases whose late look falls within a range of days. */
 export const anyLateLooks = (db: Db, from: string, to: string): CaseRow[] =>
-  any(db, caseRow, "SELECT * FROM cases WHERE status = 'closed' AND late_look_on BETWEEN ? AND ? ORDER BY late_look_on", from, to);
+  any(
+    db,
+    caseRow,
+    "SELECT * FROM cases WHERE status = 'closed' AND late_look_on BETWEEN ? AND ? ORDER BY late_look_on",
+    from,
+    to,
+  );
 
 export function closeCase(db: Db, id: string, outcome: CaseOutcome, on: string, lateLookOn: string | null): void {
-  run(db, "UPDATE cases SET status = 'closed', outcome = ?, closed_on = ?, late_look_on = ? WHERE id = ?", outcome, on, lateLookOn, id);
+  run(
+    db,
+    "UPDATE cases SET status = 'closed', outcome = ?, closed_on = ?, late_look_on = ? WHERE id = ?",
+    outcome,
+    on,
+    lateLookOn,
+    id,
+  );
 }
 
 export function reopenCase(db: Db, id: string): void {
@@ -92,18 +118,47 @@ export const anyEvidence = (db: Db, caseId: string): EvidenceRow[] =>
     caseId,
   );
 
-export function addObservation(db: Db, row: { caseId: string; sign: string; state: string; amount?: number | undefined; said?: string | undefined; on: string }): void {
-  run(db, 'INSERT INTO observation (case_id, sign, state, amount, said, observed_on) VALUES (?, ?, ?, ?, ?, ?)', row.caseId, row.sign, row.state, row.amount ?? null, row.said ?? null, row.on);
+export function addObservation(
+  db: Db,
+  row: {
+    caseId: string;
+    sign: string;
+    state: string;
+    amount?: number | undefined;
+    said?: string | undefined;
+    on: string;
+  },
+): void {
+  run(
+    db,
+    'INSERT INTO observation (case_id, sign, state, amount, said, observed_on) VALUES (?, ?, ?, ?, ?, ?)',
+    row.caseId,
+    row.sign,
+    row.state,
+    row.amount ?? null,
+    row.said ?? null,
+    row.on,
+  );
 }
 
 export const anyChecksDone = (db: Db, caseId: string): string[] =>
-  any(db, z.object({ check_id: z.string() }), 'SELECT DISTINCT check_id FROM check_done WHERE case_id = ?', caseId).map(({ check_id }) => check_id);
+  any(db, z.object({ check_id: z.string() }), 'SELECT DISTINCT check_id FROM check_done WHERE case_id = ?', caseId).map(
+    ({ check_id }) => check_id,
+  );
 
 export function addCheckDone(db: Db, row: { caseId: string; check: string; answer: string; on: string }): void {
-  run(db, 'INSERT INTO check_done (case_id, check_id, answer, done_on) VALUES (?, ?, ?, ?)', row.caseId, row.check, row.answer, row.on);
+  run(
+    db,
+    'INSERT INTO check_done (case_id, check_id, answer, done_on) VALUES (?, ?, ?, ?)',
+    row.caseId,
+    row.check,
+    row.answer,
+    row.on,
+  );
 }
 
-export const anyLooks = (db: Db, caseId: string): LookRow[] => any(db, lookRow, 'SELECT * FROM look WHERE case_id = ? ORDER BY looked_on, rowid', caseId);
+export const anyLooks = (db: Db, caseId: string): LookRow[] =>
+  any(db, lookRow, 'SELECT * FROM look WHERE case_id = ? ORDER BY looked_on, rowid', caseId);
 
 export function addLook(db: Db, row: Omit<LookRow, 'harm_seen'> & { harm_seen: boolean }): void {
   run(

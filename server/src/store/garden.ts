@@ -16,7 +16,13 @@ const gardenRow = z.object({
 });
 export type GardenRow = z.infer<typeof gardenRow>;
 
-const bedRow = z.object({ id: z.string(), name: z.string(), setting: z.enum(settings), note: z.string(), walking_order: z.number() });
+const bedRow = z.object({
+  id: z.string(),
+  name: z.string(),
+  setting: z.enum(settings),
+  note: z.string(),
+  walking_order: z.number(),
+});
 export type BedRow = z.infer<typeof bedRow>;
 
 const plantingRow = z.object({
@@ -36,7 +42,8 @@ export function oneGarden(db: Db): GardenRow {
   return row;
 }
 
-export const isSetUp = (db: Db): boolean => maybeOne(db, z.object({ id: z.number() }), 'SELECT id FROM garden WHERE id = 1') !== undefined;
+export const isSetUp = (db: Db): boolean =>
+  maybeOne(db, z.object({ id: z.number() }), 'SELECT id FROM garden WHERE id = 1') !== undefined;
 
 export function saveGarden(db: Db, garden: GardenRow): void {
   run(
@@ -58,8 +65,10 @@ export function saveGarden(db: Db, garden: GardenRow): void {
 }
 
 export const anyBeds = (db: Db): BedRow[] => any(db, bedRow, 'SELECT * FROM bed ORDER BY walking_order, name');
-export const maybeOneBed = (db: Db, id: string): BedRow | undefined => maybeOne(db, bedRow, 'SELECT * FROM bed WHERE id = ?', id);
-export const maybeOneBedNamed = (db: Db, name: string): BedRow | undefined => maybeOne(db, bedRow, 'SELECT * FROM bed WHERE name = ?', name);
+export const maybeOneBed = (db: Db, id: string): BedRow | undefined =>
+  maybeOne(db, bedRow, 'SELECT * FROM bed WHERE id = ?', id);
+export const maybeOneBedNamed = (db: Db, name: string): BedRow | undefined =>
+  maybeOne(db, bedRow, 'SELECT * FROM bed WHERE name = ?', name);
 
 export function addBed(db: Db, bed: Omit<BedRow, 'walking_order'>): void {
   run(
@@ -72,9 +81,19 @@ export function addBed(db: Db, bed: Omit<BedRow, 'walking_order'>): void {
   );
 }
 
-export const anyPlantings = (db: Db): PlantingRow[] => any(db, plantingRow, 'SELECT * FROM planting WHERE removed_on IS NULL ORDER BY label');
-export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined => maybeOne(db, plantingRow, 'SELECT * FROM planting WHERE id = ?', id);
+export const anyPlantings = (db: Db): PlantingRow[] =>
+  any(db, plantingRow, 'SELECT * FROM planting WHERE removed_on IS NULL ORDER BY label');
+export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined =>
+  maybeOne(db, plantingRow, 'SELECT * FROM planting WHERE id = ?', id);
 
 export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on'>): void {
-  run(db, 'INSERT INTO planting (id, bed_id, plant, label, planted_on) VALUES (?, ?, ?, ?, ?)', planting.id, planting.bed_id, planting.plant, planting.label, planting.planted_on);
+  run(
+    db,
+    'INSERT INTO planting (id, bed_id, plant, label, planted_on) VALUES (?, ?, ?, ?, ?)',
+    planting.id,
+    planting.bed_id,
+    planting.plant,
+    planting.label,
+    planting.planted_on,
+  );
 }

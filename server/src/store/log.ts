@@ -12,16 +12,39 @@ const logRow = z.object({
 });
 export type LogRow = z.infer<typeof logRow>;
 
-export const anyLogOfCase = (db: Db, caseId: string): LogRow[] => any(db, logRow, 'SELECT id, at, on_date, command, case_id, body FROM log WHERE case_id = ? ORDER BY id DESC LIMIT 200', caseId);
-export const anyLog = (db: Db, limit: number): LogRow[] => any(db, logRow, 'SELECT id, at, on_date, command, case_id, body FROM log ORDER BY id DESC LIMIT ?', limit);
+export const anyLogOfCase = (db: Db, caseId: string): LogRow[] =>
+  any(
+    db,
+    logRow,
+    'SELECT id, at, on_date, command, case_id, body FROM log WHERE case_id = ? ORDER BY id DESC LIMIT 200',
+    caseId,
+  );
+export const anyLog = (db: Db, limit: number): LogRow[] =>
+  any(db, logRow, 'SELECT id, at, on_date, command, case_id, body FROM log ORDER BY id DESC LIMIT ?', limit);
 
 /** The stored answer of a command that was already done; undefined when it is new. */
 export function earlierResult(db: Db, commandId: string): unknown {
-  const row = maybeOne(db, z.object({ result: jsonText(z.unknown()) }), 'SELECT result FROM log WHERE command_id = ?', commandId);
+  const row = maybeOne(
+    db,
+    z.object({ result: jsonText(z.unknown()) }),
+    'SELECT result FROM log WHERE command_id = ?',
+    commandId,
+  );
   return row?.result;
 }
 
-export function addLog(db: Db, row: { commandId: string; at: string; on: string; command: string; caseId: string | null; body: unknown; result: unknown }): void {
+export function addLog(
+  db: Db,
+  row: {
+    commandId: string;
+    at: string;
+    on: string;
+    command: string;
+    caseId: string | null;
+    body: unknown;
+    result: unknown;
+  },
+): void {
   run(
     db,
     'INSERT INTO log (command_id, at, on_date, command, case_id, body, result) VALUES (?, ?, ?, ?, ?, ?, ?)',

@@ -6,11 +6,23 @@ import type { Db } from '../database';
  * The verb states the row count: `one` throws when there is none, `maybeOne` gives undefined, `any`
  * may be empty. Every row is parsed on its way out.
  */
-export function any<Schema extends z.ZodType>(db: Db, schema: Schema, sql: string, ...params: readonly unknown[]): z.output<Schema>[] {
-  return statement(db, sql).all(...params).map((row) => schema.parse(row));
+export function any<Schema extends z.ZodType>(
+  db: Db,
+  schema: Schema,
+  sql: string,
+  ...params: readonly unknown[]
+): z.output<Schema>[] {
+  return statement(db, sql)
+    .all(...params)
+    .map((row) => schema.parse(row));
 }
 
-export function maybeOne<Schema extends z.ZodType>(db: Db, schema: Schema, sql: string, ...params: readonly unknown[]): z.output<Schema> | undefined {
+export function maybeOne<Schema extends z.ZodType>(
+  db: Db,
+  schema: Schema,
+  sql: string,
+  ...params: readonly unknown[]
+): z.output<Schema> | undefined {
   const row = statement(db, sql).get(...params);
   return row === undefined ? undefined : schema.parse(row);
 }
@@ -32,4 +44,5 @@ function statement(db: Db, sql: string): Statement {
   return found;
 }
 
-export const jsonText = <Schema extends z.ZodType>(schema: Schema) => z.string().transform((text): z.output<Schema> => schema.parse(JSON.parse(text)));
+export const jsonText = <Schema extends z.ZodType>(schema: Schema) =>
+  z.string().transform((text): z.output<Schema> => schema.parse(JSON.parse(text)));

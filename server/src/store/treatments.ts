@@ -12,21 +12,40 @@ const treatmentRow = z.object({
 });
 export type TreatmentRow = z.infer<typeof treatmentRow>;
 
-const stepRow = z.object({ treatment_id: z.string(), step: z.string(), outcome: z.enum(['done', 'skipped']), on_date: z.string() });
+const stepRow = z.object({
+  treatment_id: z.string(),
+  step: z.string(),
+  outcome: z.enum(['done', 'skipped']),
+  on_date: z.string(),
+});
 export type StepRow = z.infer<typeof stepRow>;
 
 const positionRow = z.object({ treatment_id: z.string(), step: z.string(), date: z.string(), hour: z.number() });
 export type PositionRow = z.infer<typeof positionRow>;
 
-export const anyTreatments = (db: Db, caseId: string): TreatmentRow[] => any(db, treatmentRow, 'SELECT * FROM treatment WHERE case_id = ? ORDER BY chosen_on, rowid', caseId);
+export const anyTreatments = (db: Db, caseId: string): TreatmentRow[] =>
+  any(db, treatmentRow, 'SELECT * FROM treatment WHERE case_id = ? ORDER BY chosen_on, rowid', caseId);
 export const anyOpenTreatments = (db: Db): TreatmentRow[] =>
-  any(db, treatmentRow, "SELECT t.* FROM treatment AS t JOIN cases AS c ON c.id = t.case_id WHERE c.status = 'open' AND t.ended_on IS NULL ORDER BY t.chosen_on, t.rowid");
+  any(
+    db,
+    treatmentRow,
+    "SELECT t.* FROM treatment AS t JOIN cases AS c ON c.id = t.case_id WHERE c.status = 'open' AND t.ended_on IS NULL ORDER BY t.chosen_on, t.rowid",
+  );
 export const anyTreatmentsInBed = (db: Db, bedId: string): TreatmentRow[] =>
   any(db, treatmentRow, 'SELECT t.* FROM treatment AS t JOIN cases AS c ON c.id = t.case_id WHERE c.bed_id = ?', bedId);
-export const maybeOneTreatment = (db: Db, id: string): TreatmentRow | undefined => maybeOne(db, treatmentRow, 'SELECT * FROM treatment WHERE id = ?', id);
+export const maybeOneTreatment = (db: Db, id: string): TreatmentRow | undefined =>
+  maybeOne(db, treatmentRow, 'SELECT * FROM treatment WHERE id = ?', id);
 
 export function addTreatment(db: Db, row: Omit<TreatmentRow, 'ended_on'>): void {
-  run(db, 'INSERT INTO treatment (id, case_id, remedy, strength, chosen_on) VALUES (?, ?, ?, ?, ?)', row.id, row.case_id, row.remedy, row.strength, row.chosen_on);
+  run(
+    db,
+    'INSERT INTO treatment (id, case_id, remedy, strength, chosen_on) VALUES (?, ?, ?, ?, ?)',
+    row.id,
+    row.case_id,
+    row.remedy,
+    row.strength,
+    row.chosen_on,
+  );
 }
 
 export function endTreatment(db: Db, id: string, on: string): void {
@@ -47,7 +66,14 @@ export const anyStepsOf = (db: Db, treatmentId: string): StepRow[] =>
   );
 
 export function addStepEvent(db: Db, row: { treatmentId: string; step: string; outcome: string; on: string }): void {
-  run(db, 'INSERT INTO step_event (treatment_id, step, outcome, on_date) VALUES (?, ?, ?, ?)', row.treatmentId, row.step, row.outcome, row.on);
+  run(
+    db,
+    'INSERT INTO step_event (treatment_id, step, outcome, on_date) VALUES (?, ?, ?, ?)',
+    row.treatmentId,
+    row.step,
+    row.outcome,
+    row.on,
+  );
 }
 
 export const anyPositions = (db: Db): PositionRow[] => any(db, positionRow, 'SELECT * FROM plan_position');
@@ -55,5 +81,13 @@ export const anyPositions = (db: Db): PositionRow[] => any(db, positionRow, 'SEL
 /** Remembers where the open steps stand now. */
 export function savePositions(db: Db, positions: readonly PositionRow[]): void {
   run(db, 'DELETE FROM plan_position');
-  for (const { treatment_id, step, date, hour } of positions) run(db, 'INSERT INTO plan_position (treatment_id, step, date, hour) VALUES (?, ?, ?, ?)', treatment_id, step, date, hour);
+  for (const { treatment_id, step, date, hour } of positions)
+    run(
+      db,
+      'INSERT INTO plan_position (treatment_id, step, date, hour) VALUES (?, ?, ?, ?)',
+      treatment_id,
+      step,
+      date,
+      hour,
+    );
 }

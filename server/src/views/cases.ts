@@ -32,7 +32,10 @@ function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSumm
   const treatments = anyTreatments(db, row.id);
   const leading = row.reading.causes.some(({ probability }) => probability >= 0.25)
     ? row.reading.causes.map((cause) => ({ ...cause, name: rowById(tables.causes, cause.id, 'causes').name }))
-    : row.reading.conditions.map((condition) => ({ ...condition, name: rowById(tables.conditions, condition.id, 'conditions').name }));
+    : row.reading.conditions.map((condition) => ({
+        ...condition,
+        name: rowById(tables.conditions, condition.id, 'conditions').name,
+      }));
   const verdicts = treatments.flatMap((treatment) => followOf(db, tables, treatment)?.verdict ?? []);
   const last = verdicts[verdicts.length - 1];
   return {
@@ -66,9 +69,16 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
   const situation = situationOfCase(db, row);
   return {
     summary: summaryOf(db, tables, row, names),
-    situation: { ...situation, evidence: situation.evidence.map((item) => ({ ...item })), history: situation.history.map((item) => ({ ...item })), checksDone: [...situation.checksDone] },
+    situation: {
+      ...situation,
+      evidence: situation.evidence.map((item) => ({ ...item })),
+      history: situation.history.map((item) => ({ ...item })),
+      checksDone: [...situation.checksDone],
+    },
     recent: recentOf(db, tables, treatments, laidOut.today),
-    nearby: [...names.plantings.values()].filter(({ bed_id, id }) => bed_id === row.bed_id && id !== row.planting_id).map(({ plant }) => plant),
+    nearby: [...names.plantings.values()]
+      .filter(({ bed_id, id }) => bed_id === row.bed_id && id !== row.planting_id)
+      .map(({ plant }) => plant),
     treatments: treatments.map((treatment) => {
       const remedy = rowById(tables.remedies, treatment.remedy, 'remedies');
       return {
@@ -83,7 +93,14 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
         follow: followOf(db, tables, treatment) ?? null,
       };
     }),
-    looks: anyLooks(db, row.id).map(({ id, treatment_id, kind, looked_on, counts }) => ({ id, treatmentId: treatment_id, kind, on: looked_on, counts, mean: Number(summarise(counts).mean.toFixed(2)) })),
+    looks: anyLooks(db, row.id).map(({ id, treatment_id, kind, looked_on, counts }) => ({
+      id,
+      treatmentId: treatment_id,
+      kind,
+      on: looked_on,
+      counts,
+      mean: Number(summarise(counts).mean.toFixed(2)),
+    })),
     log: anyLogOfCase(db, row.id).map((entry) => logEntryOf(tables, entry)),
   };
 }
@@ -109,7 +126,9 @@ export function followOf(db: Db, tables: Tables, treatment: TreatmentRow): Follo
   const dates = applications(db, treatment, remedy);
   const appliedOn = dates[0] ?? (remedy.rung === 'leave' ? treatment.chosen_on : undefined);
   if (appliedOn === undefined) return undefined;
-  const all = anyLooks(db, treatment.case_id).filter(({ treatment_id }) => treatment_id === null || treatment_id === treatment.id);
+  const all = anyLooks(db, treatment.case_id).filter(
+    ({ treatment_id }) => treatment_id === null || treatment_id === treatment.id,
+  );
   const before = all.filter(({ kind, looked_on }) => kind === 'before' && looked_on <= appliedOn).pop();
   const looks = all.filter(({ kind, looked_on }) => kind === 'after' && looked_on >= appliedOn);
   const last = looks[looks.length - 1];
@@ -153,7 +172,13 @@ const commandWords: Record<string, string> = {
 
 /** A log line in words. */
 export function logEntryOf(tables: Tables, { id, on_date, command, case_id, body }: LogRow): LogEntry {
-  return { id, on: on_date, command, caseId: case_id, says: [commandWords[command] ?? command, detailOf(tables, body)].filter(Boolean).join(': ') };
+  return {
+    id,
+    on: on_date,
+    command,
+    caseId: case_id,
+    says: [commandWords[command] ?? command, detailOf(tables, body)].filter(Boolean).join(': '),
+  };
 }
 
 function detailOf(tables: Tables, body: Record<string, unknown>): string {
@@ -164,13 +189,19 @@ function detailOf(tables: Tables, body: Record<string, unknown>): string {
       ? body.items
           .map((item: { sign?: string; state?: string }) => {
             const name = tables.signs.find(({ id }) => id === item.sign)?.name ?? '';
-            return item.state === 'seen' ? name : item.state === 'absent' ? `no ${name.toLowerCase()}` : `${name} taken back`;
+            return item.state === 'seen'
+              ? name
+              : item.state === 'absent'
+                ? `no ${name.toLowerCase()}`
+                : `${name} taken back`;
           })
           .join(', ')
       : undefined,
     tables.checks.find(({ id }) => id === text('check'))?.name,
     tables.remedies.find(({ id }) => id === text('remedy'))?.name,
-    text('step') === undefined ? undefined : `${tables.remedies.flatMap(({ steps }) => steps).find(({ id }) => id === text('step'))?.does ?? text('step')}, ${text('outcome')}`,
+    text('step') === undefined
+      ? undefined
+      : `${tables.remedies.flatMap(({ steps }) => steps).find(({ id }) => id === text('step'))?.does ?? text('step')}, ${text('outcome')}`,
     Array.isArray(body.counts) ? (body.counts as number[]).join(', ') : undefined,
     text('step') === undefined ? text('outcome') : undefined,
     text('label') ?? text('name'),

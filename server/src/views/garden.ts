@@ -29,7 +29,12 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
     beds: anyBeds(db).map(({ id, name, setting, note }) => {
       const here = cases.filter(({ bed_id }) => bed_id === id);
       const newest = [...here].sort((a, b) => b.opened_on.localeCompare(a.opened_on));
-      const conditions = new Map(newest.flatMap(({ reading }) => reading.conditions).filter(({ probability }) => probability >= 0.5).map((row) => [row.id, row] as const));
+      const conditions = new Map(
+        newest
+          .flatMap(({ reading }) => reading.conditions)
+          .filter(({ probability }) => probability >= 0.5)
+          .map((row) => [row.id, row] as const),
+      );
       return {
         id,
         name,
@@ -37,10 +42,23 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
         note,
         plantings: plantings
           .filter(({ bed_id }) => bed_id === id)
-          .map((row) => ({ id: row.id, plant: row.plant, plantName: rowById(tables.plants, row.plant, 'plants').name, label: row.label, plantedOn: row.planted_on })),
+          .map((row) => ({
+            id: row.id,
+            plant: row.plant,
+            plantName: rowById(tables.plants, row.plant, 'plants').name,
+            label: row.label,
+            plantedOn: row.planted_on,
+          })),
         openCases: here.filter(({ status }) => status === 'open').length,
-        conditions: [...conditions.values()].map((row) => ({ ...row, name: rowById(tables.conditions, row.id, 'conditions').name })),
-        history: historyOf(db, id).map(({ cause, times }) => ({ cause, name: rowById(tables.causes, cause, 'causes').name, times })),
+        conditions: [...conditions.values()].map((row) => ({
+          ...row,
+          name: rowById(tables.conditions, row.id, 'conditions').name,
+        })),
+        history: historyOf(db, id).map(({ cause, times }) => ({
+          cause,
+          name: rowById(tables.causes, cause, 'causes').name,
+          times,
+        })),
       };
     }),
   };
@@ -59,17 +77,27 @@ export function todayViewOf(deps: Deps): TodayView {
       const owner = cases.get(row.case_id);
       return owner ? stepsOf(deps, laidOut, row, owner) : [];
     })
-    .sort((a, b) => (a.date ?? '').localeCompare(b.date ?? '') || (order.get(a.bedName) ?? 0) - (order.get(b.bedName) ?? 0) || (a.hour ?? 0) - (b.hour ?? 0));
+    .sort(
+      (a, b) =>
+        (a.date ?? '').localeCompare(b.date ?? '') ||
+        (order.get(a.bedName) ?? 0) - (order.get(b.bedName) ?? 0) ||
+        (a.hour ?? 0) - (b.hour ?? 0),
+    );
   const at = placeOf(garden);
   return {
     today,
     hourNow,
     gardenName: garden.name,
     due: steps.filter(({ state, date }) => state === 'planned' && date === today),
-    coming: steps.filter(({ state, date }) => state === 'planned' && date !== null && date > today && daysBetween(today, date) <= daysShown),
+    coming: steps.filter(
+      ({ state, date }) =>
+        state === 'planned' && date !== null && date > today && daysBetween(today, date) <= daysShown,
+    ),
     doneToday: steps.filter(({ state, date }) => state === 'done' && date === today),
     stuck: steps.filter(({ state, whyThen }) => state === 'unplaced' && whyThen.startsWith('No day')),
-    lateLooks: anyLateLooks(db, addDays(today, -14), addDays(today, daysShown)).map(({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today })),
+    lateLooks: anyLateLooks(db, addDays(today, -14), addDays(today, daysShown)).map(
+      ({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today }),
+    ),
     // What merely followed, or is overdue and so stands on today, is no news.
     moved: plan.moved.flatMap(({ job, step, from, to, because }) => {
       if (because === undefined || from < today) return [];
@@ -93,7 +121,10 @@ export function notebookViewOf({ db, tables }: Deps): NotebookView {
   const byRemedy = new Map<string, NotebookView['worked'][number]['cases']>();
   for (const row of closed)
     for (const remedy of new Set(anyTreatments(db, row.id).map((treatment) => treatment.remedy)))
-      byRemedy.set(remedy, [...(byRemedy.get(remedy) ?? []), { id: row.id, name: row.name, outcome: row.outcome ?? 'left', on: row.closed_on ?? row.opened_on }]);
+      byRemedy.set(remedy, [
+        ...(byRemedy.get(remedy) ?? []),
+        { id: row.id, name: row.name, outcome: row.outcome ?? 'left', on: row.closed_on ?? row.opened_on },
+      ]);
   const worked = [...byRemedy].map(([remedy, list]) => {
     const solved = list.filter(({ outcome }) => outcome === 'solved').length;
     return {
@@ -102,14 +133,26 @@ export function notebookViewOf({ db, tables }: Deps): NotebookView {
       tried: list.length,
       solved,
       cautiousRate: (solved + imaginedTrials / 2) / (list.length + imaginedTrials),
-      lastOn: list.map(({ on }) => on).sort().pop() ?? '',
+      lastOn:
+        list
+          .map(({ on }) => on)
+          .sort()
+          .pop() ?? '',
       cases: list,
     };
   });
   return {
     worked: worked.sort((a, b) => b.tried - a.tried || b.cautiousRate - a.cautiousRate),
     places: anyBeds(db)
-      .flatMap(({ id, name }) => historyOf(db, id).map(({ cause, times, lastOn }) => ({ bedName: name, cause, causeName: rowById(tables.causes, cause, 'causes').name, times, lastOn })))
+      .flatMap(({ id, name }) =>
+        historyOf(db, id).map(({ cause, times, lastOn }) => ({
+          bedName: name,
+          cause,
+          causeName: rowById(tables.causes, cause, 'causes').name,
+          times,
+          lastOn,
+        })),
+      )
       .sort((a, b) => b.times - a.times || b.lastOn.localeCompare(a.lastOn)),
     log: anyLog(db, 60).map((entry) => logEntryOf(tables, entry)),
   };

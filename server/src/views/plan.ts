@@ -7,7 +7,14 @@ import { gardenTime, type Clock } from '../clock';
 import type { Db } from '../database';
 import { anyOpenCases, type CaseRow } from '../store/cases';
 import { anyBeds, anyPlantings, maybeOneBed, oneGarden, type GardenRow } from '../store/garden';
-import { anyOpenTreatments, anyPositions, anyStepsOf, anyTreatmentsInBed, savePositions, type TreatmentRow } from '../store/treatments';
+import {
+  anyOpenTreatments,
+  anyPositions,
+  anyStepsOf,
+  anyTreatmentsInBed,
+  savePositions,
+  type TreatmentRow,
+} from '../store/treatments';
 import { standInWeather } from '../weather/stand-in';
 
 export interface Deps {
@@ -21,7 +28,11 @@ const horizonDays = 70;
 /** A mix on the bench, where nobody has said how much is wanted: a small sprayer, a small bottle of bait. */
 export const usualBatchMl = (remedy: RemedyRow): number => (remedy.recipe?.kind === 'bait' ? 100 : 1500);
 
-export const placeOf = ({ latitude, longitude, time_zone }: GardenRow): Place => ({ latitude, longitude, timeZone: time_zone });
+export const placeOf = ({ latitude, longitude, time_zone }: GardenRow): Place => ({
+  latitude,
+  longitude,
+  timeZone: time_zone,
+});
 
 export interface LaidOut {
   readonly plan: Plan;
@@ -68,7 +79,9 @@ function jobOf(db: Db, tables: Tables, row: TreatmentRow, owner: CaseRow): Job {
     skipped: events.filter(({ outcome }) => outcome === 'skipped').map(({ step }) => step),
     sheltered: sheltered.has(maybeOneBed(db, owner.bed_id)?.setting ?? 'bed'),
     urgent: owner.reading.action === 'treat-now',
-    keepLeavesDryAtNight: owner.reading.causes.some(({ id, probability }) => id === 'downy-mildew' && probability >= 0.3),
+    keepLeavesDryAtNight: owner.reading.causes.some(
+      ({ id, probability }) => id === 'downy-mildew' && probability >= 0.3,
+    ),
   };
 }
 
@@ -78,7 +91,12 @@ const sheltered = new Set<string>(['indoors', 'greenhouse']);
 const placeKey = (owner: CaseRow) => owner.planting_id ?? owner.bed_id;
 
 /** Applications of remedies that are no longer open, on the same plants. */
-function recentIn(db: Db, tables: Tables, cases: ReadonlyMap<string, CaseRow>, open: ReadonlyMap<string, TreatmentRow>) {
+function recentIn(
+  db: Db,
+  tables: Tables,
+  cases: ReadonlyMap<string, CaseRow>,
+  open: ReadonlyMap<string, TreatmentRow>,
+) {
   const beds = new Set([...cases.values()].map(({ bed_id }) => bed_id));
   return [...beds].flatMap((bedId) =>
     anyTreatmentsInBed(db, bedId)
@@ -88,7 +106,9 @@ function recentIn(db: Db, tables: Tables, cases: ReadonlyMap<string, CaseRow>, o
         const owner = cases.get(row.case_id);
         const place = owner ? placeKey(owner) : bedId;
         return anyStepsOf(db, row.id)
-          .filter(({ step, outcome }) => outcome === 'done' && remedy.steps.some(({ id, applies }) => id === step && applies))
+          .filter(
+            ({ step, outcome }) => outcome === 'done' && remedy.steps.some(({ id, applies }) => id === step && applies),
+          )
           .map(({ on_date }) => ({ place, remedy, on: on_date }));
       }),
   );
@@ -114,15 +134,37 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: TreatmentRow, owner: 
     const stuck = laidOut.plan.unplaced.find((item) => item.job === row.id && item.step.id === step.id);
     const base = baseOf(step, remedy, row, owner, names);
     const carry = step.applies ? carryWords(deps.tables, remedy, row, laidOut.garden) : null;
-    if (event) return { ...base, carry, state: event.outcome, date: event.on_date, hour: null, whyThen: '', sureness: 1 };
-    if (planned) return { ...base, carry, state: 'planned', date: planned.date, hour: planned.hour, whyThen: whyThen(planned, laidOut.today), waits: waitsFor(planned, laidOut), sureness: planned.sureness };
+    if (event)
+      return { ...base, carry, state: event.outcome, date: event.on_date, hour: null, whyThen: '', sureness: 1 };
+    if (planned)
+      return {
+        ...base,
+        carry,
+        state: 'planned',
+        date: planned.date,
+        hour: planned.hour,
+        whyThen: whyThen(planned, laidOut.today),
+        waits: waitsFor(planned, laidOut),
+        sureness: planned.sureness,
+      };
     const reasons = stuck?.passedOver.map(({ because }) => hindranceSays(because)) ?? [];
-    const says = row.ended_on !== null || owner.status === 'closed' ? 'Not done.' : reasons.length > 0 ? `No day suits: ${[...new Set(reasons)].join(', ')}.` : 'It waits for the step before it.';
+    const says =
+      row.ended_on !== null || owner.status === 'closed'
+        ? 'Not done.'
+        : reasons.length > 0
+          ? `No day suits: ${[...new Set(reasons)].join(', ')}.`
+          : 'It waits for the step before it.';
     return { ...base, carry, state: 'unplaced', date: null, hour: null, whyThen: says, sureness: 0 };
   });
 }
 
-function baseOf(step: StepSpec, remedy: RemedyRow, row: TreatmentRow, owner: CaseRow, names: { bedName: string; plantLabel: string | null }) {
+function baseOf(
+  step: StepSpec,
+  remedy: RemedyRow,
+  row: TreatmentRow,
+  owner: CaseRow,
+  names: { bedName: string; plantLabel: string | null },
+) {
   return {
     caseId: owner.id,
     caseName: owner.name,

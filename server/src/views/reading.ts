@@ -10,18 +10,26 @@ const countsAsPast = 0.5;
 export const emptyReading: ReadingShort = { causes: [], conditions: [], depth: 0, action: 'watch' };
 
 /** What this bed had before, cause by cause. */
-export function historyOf(db: Db, bedId: string, exceptCase?: string): { cause: CauseId; times: number; lastOn: string }[] {
+export function historyOf(
+  db: Db,
+  bedId: string,
+  exceptCase?: string,
+): { cause: CauseId; times: number; lastOn: string }[] {
   const times = new Map<CauseId, { times: number; lastOn: string }>();
   for (const past of anyPastCases(db, bedId)) {
     if (past.id === exceptCase) continue;
     for (const { id, probability } of past.reading.causes)
-      if (probability >= countsAsPast) times.set(id, { times: (times.get(id)?.times ?? 0) + 1, lastOn: past.opened_on });
+      if (probability >= countsAsPast)
+        times.set(id, { times: (times.get(id)?.times ?? 0) + 1, lastOn: past.opened_on });
   }
   return [...times].map(([cause, found]) => ({ cause, ...found }));
 }
 
 /** Everything that bears on the reading of a case. */
-export function situationOfCase(db: Db, row: CaseRow): Situation & Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'checksDone'>> {
+export function situationOfCase(
+  db: Db,
+  row: CaseRow,
+): Situation & Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'checksDone'>> {
   const garden = oneGarden(db);
   const bed = maybeOneBed(db, row.bed_id);
   const planting = row.planting_id === null ? undefined : maybeOnePlanting(db, row.planting_id);
@@ -31,7 +39,11 @@ export function situationOfCase(db: Db, row: CaseRow): Situation & Required<Pick
     // A case is read in the season in which it was opened.
     month: Number(row.opened_on.slice(5, 7)),
     latitude: garden.latitude,
-    evidence: anyEvidence(db, row.id).map(({ sign, state, amount }) => ({ sign, state, ...(amount === null ? {} : { amount }) })),
+    evidence: anyEvidence(db, row.id).map(({ sign, state, amount }) => ({
+      sign,
+      state,
+      ...(amount === null ? {} : { amount }),
+    })),
     history: historyOf(db, row.bed_id, row.id).map(({ cause, times }) => ({ cause, times })),
     checksDone: anyChecksDone(db, row.id),
   };
@@ -40,6 +52,14 @@ export function situationOfCase(db: Db, row: CaseRow): Situation & Required<Pick
 export function readingOf({ db, tables }: { db: Db; tables: Tables }, row: CaseRow): ReadingShort {
   const found = weigh(tables, situationOfCase(db, row), { withChecks: false });
   const short = (list: readonly { id: string; probability: number }[]) =>
-    list.filter(({ probability }) => probability >= 0.1).slice(0, 4).map(({ id, probability }) => ({ id, probability: Number(probability.toFixed(4)) }));
-  return { causes: short(found.causes), conditions: short(found.conditions), depth: found.depth, action: found.action.class };
+    list
+      .filter(({ probability }) => probability >= 0.1)
+      .slice(0, 4)
+      .map(({ id, probability }) => ({ id, probability: Number(probability.toFixed(4)) }));
+  return {
+    causes: short(found.causes),
+    conditions: short(found.conditions),
+    depth: found.depth,
+    action: found.action.class,
+  };
 }

@@ -24,7 +24,17 @@ export function CaseCard({ row }: { row: CaseSummary }) {
   const [first, second] = row.leading;
   return (
     <Link href={`/cases/${row.id}`} asChild>
-      <Pressable style={{ flexDirection: 'row', gap: space.m, backgroundColor: roles.raised, borderColor: roles.line, borderWidth: 1, borderRadius: 6, padding: space.m }}>
+      <Pressable
+        style={{
+          flexDirection: 'row',
+          gap: space.m,
+          backgroundColor: roles.raised,
+          borderColor: roles.line,
+          borderWidth: 1,
+          borderRadius: 6,
+          padding: space.m,
+        }}
+      >
         <View style={{ flex: 1, gap: 4, minWidth: 0 }}>
           <Row>
             <Tag pattern={row.pattern} width={44} />
@@ -47,7 +57,8 @@ export function CaseCard({ row }: { row: CaseSummary }) {
 }
 
 function statusWords({ status, outcome, closedOn, treatments, verdict, action }: CaseSummary): string {
-  if (status === 'closed') return `${outcomeWords[outcome ?? ''] ?? 'Closed'}${closedOn ? `, ${fullDate(closedOn)}` : ''}`;
+  if (status === 'closed')
+    return `${outcomeWords[outcome ?? ''] ?? 'Closed'}${closedOn ? `, ${fullDate(closedOn)}` : ''}`;
   if (verdict) return `${treatments.join(', ')}: ${verdict.toLowerCase()}`;
   if (treatments.length > 0) return `Under way: ${treatments.join(', ')}`;
   return actionWords[action].title;

@@ -37,13 +37,23 @@ export function CasePage() {
   const goTo = (next: Part) => router.setParams({ part: next });
   const view = useCase(id);
   const garden = useGarden();
-  return <Loaded query={view}>{(data) => <Loaded query={garden}>{(place) => <OpenCase view={data} garden={place} part={part} goTo={goTo} />}</Loaded>}</Loaded>;
+  return (
+    <Loaded query={view}>
+      {(data) => (
+        <Loaded query={garden}>{(place) => <OpenCase view={data} garden={place} part={part} goTo={goTo} />}</Loaded>
+      )}
+    </Loaded>
+  );
 }
 
 function useReading(view: CaseView): { weighing: Weighing; choice: Choice } {
   return useMemo(() => {
     const weighing = weigh(knowledge, view.situation);
-    const choice = chooseRemedies(knowledge, weighing, { setting: view.situation.setting, recent: view.recent, ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }) });
+    const choice = chooseRemedies(knowledge, weighing, {
+      setting: view.situation.setting,
+      recent: view.recent,
+      ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }),
+    });
     return { weighing, choice };
   }, [view.situation, view.recent]);
 }
@@ -89,7 +99,17 @@ function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
 }
 
 /** The tag, the leading reading and the blade stay in sight whatever part is open. */
-function CaseHead({ view, weighing, part, goTo }: { view: CaseView; weighing: Weighing; part: Part; goTo: (part: Part) => void }) {
+function CaseHead({
+  view,
+  weighing,
+  part,
+  goTo,
+}: {
+  view: CaseView;
+  weighing: Weighing;
+  part: Part;
+  goTo: (part: Part) => void;
+}) {
   const roles = useRoles();
   const { summary } = view;
   const leading = (weighing.causes[0]?.probability ?? 0) >= 0.2 ? weighing.causes : weighing.conditions;
@@ -105,16 +125,36 @@ function CaseHead({ view, weighing, part, goTo }: { view: CaseView; weighing: We
             </Heading>
           </Row>
           <Small>{`${summary.bedName}${summary.plantLabel === null ? '' : ` · ${summary.plantLabel}`}${summary.status === 'closed' ? ` · ${outcomeWords[summary.outcome ?? ''] ?? 'closed'}` : ''}`}</Small>
-          <Body strong>{names.length === 0 ? 'Nothing weighed yet' : names.map(({ row }) => row.name).join(' + ')}</Body>
+          <Body strong>
+            {names.length === 0 ? 'Nothing weighed yet' : names.map(({ row }) => row.name).join(' + ')}
+          </Body>
         </View>
-        <View style={{ alignItems: 'center', minWidth: 76 }} aria-live="polite" aria-label={`How far dug: ${depthWords(weighing.depth)}`}>
+        <View
+          style={{ alignItems: 'center', minWidth: 76 }}
+          aria-live="polite"
+          aria-label={`How far dug: ${depthWords(weighing.depth)}`}
+        >
           <Blade depth={weighing.depth} height={66} />
         </View>
       </Row>
       <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={{ flexGrow: 1 }}>
         <View role="tablist" aria-label="Steps of the case" style={{ flexDirection: 'row', flex: 1 }}>
           {parts.map(({ id, label }) => (
-            <Pressable key={id} role="tab" aria-selected={id === part} onPress={() => goTo(id)} style={{ flex: 1, minWidth: 66, minHeight: space.target, alignItems: 'center', justifyContent: 'center', borderBottomWidth: 4, borderColor: id === part ? roles.act : 'transparent' }}>
+            <Pressable
+              key={id}
+              role="tab"
+              aria-selected={id === part}
+              onPress={() => goTo(id)}
+              style={{
+                flex: 1,
+                minWidth: 66,
+                minHeight: space.target,
+                alignItems: 'center',
+                justifyContent: 'center',
+                borderBottomWidth: 4,
+                borderColor: id === part ? roles.act : 'transparent',
+              }}
+            >
               <Body strong={id === part}>{label}</Body>
             </Pressable>
           ))}

@@ -18,7 +18,10 @@ export function NewCasePage() {
   const router = useRouter();
   const wide = useIsWide();
   const open = (bedId: string, plantingId?: string) =>
-    command.mutate({ path: '/cases', body: { bedId, ...(plantingId === undefined ? {} : { plantingId }) } }, { onSuccess: ({ id }) => router.replace(`/cases/${String(id)}`) });
+    command.mutate(
+      { path: '/cases', body: { bedId, ...(plantingId === undefined ? {} : { plantingId }) } },
+      { onSuccess: ({ id }) => router.replace(`/cases/${String(id)}`) },
+    );
   return (
     <Page wide>
       <Heading rank={1}>What looks odd?</Heading>
@@ -50,18 +53,38 @@ export function NewCasePage() {
   );
 }
 
-function BedChoice({ bed, busy, open }: { bed: Bed; busy: boolean; open: (bedId: string, plantingId?: string) => void }) {
+function BedChoice({
+  bed,
+  busy,
+  open,
+}: {
+  bed: Bed;
+  busy: boolean;
+  open: (bedId: string, plantingId?: string) => void;
+}) {
   return (
     <Sheet>
       <Heading rank={3}>{bed.name}</Heading>
       {bed.note !== '' && <Small>{bed.note}</Small>}
       <Row wrap>
         {bed.plantings.map(({ id, label }) => (
-          <Button key={id} mode="contained-tonal" disabled={busy} contentStyle={{ minHeight: 48 }} onPress={() => open(bed.id, id)}>
+          <Button
+            key={id}
+            mode="contained-tonal"
+            disabled={busy}
+            contentStyle={{ minHeight: 48 }}
+            onPress={() => open(bed.id, id)}
+          >
             {label}
           </Button>
         ))}
-        <Button mode="outlined" disabled={busy} contentStyle={{ minHeight: 48 }} aria-label={`The ground of ${bed.name}`} onPress={() => open(bed.id)}>
+        <Button
+          mode="outlined"
+          disabled={busy}
+          contentStyle={{ minHeight: 48 }}
+          accessibilityLabel={`The ground of ${bed.name}`}
+          onPress={() => open(bed.id)}
+        >
           The ground
         </Button>
       </Row>

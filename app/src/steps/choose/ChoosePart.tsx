@@ -79,7 +79,10 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
   const running = view.treatments.find((treatment) => treatment.remedy === row.id && treatment.endedOn === null);
   const start = () =>
     command.mutate(
-      { path: `/cases/${view.summary.id}/remedies`, body: { remedy: row.id, ...(strength === undefined ? {} : { strength }) } },
+      {
+        path: `/cases/${view.summary.id}/remedies`,
+        body: { remedy: row.id, ...(strength === undefined ? {} : { strength }) },
+      },
       { onSuccess: () => tell({ says: `${row.name}: its steps are on the plan.` }) },
     );
   return (
@@ -108,7 +111,13 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
         {running ? (
           <Small strong>Under way; see Do.</Small>
         ) : (
-          <Button mode="contained" contentStyle={{ minHeight: 48 }} disabled={command.isPending || view.summary.status === 'closed'} onPress={start} aria-label={`Choose ${row.name}`}>
+          <Button
+            mode="contained"
+            contentStyle={{ minHeight: 48 }}
+            disabled={command.isPending || view.summary.status === 'closed'}
+            onPress={start}
+            accessibilityLabel={`Choose ${row.name}`}
+          >
             Choose this
           </Button>
         )}
@@ -123,7 +132,13 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
       </Row>
       {command.isError && <Trouble error={command.error} />}
       {open === 'mix' && (
-        <MixCard remedy={row} garden={garden} {...(strength === undefined ? {} : { strength })} plants={view.summary.plant === null ? [] : [view.summary.plant]} nearby={view.nearby} />
+        <MixCard
+          remedy={row}
+          garden={garden}
+          {...(strength === undefined ? {} : { strength })}
+          plants={view.summary.plant === null ? [] : [view.summary.plant]}
+          nearby={view.nearby}
+        />
       )}
       {open === 'more' && (
         <View style={{ gap: 4 }}>
@@ -133,12 +148,17 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           {row.limits.map((limit) => (
             <Small key={limit}>{`· ${limit}`}</Small>
           ))}
-          {recipe && strength !== undefined && <Small>{`Chosen: ${strengthWords(recipe, strength)}; never beyond ${strengthWords(recipe, recipe.cap)}.`}</Small>}
-          {row.preHarvestDays > 0 && <Small>{`Wait ${row.preHarvestDays} ${row.preHarvestDays === 1 ? 'day' : 'days'} before picking, then wash.`}</Small>}
+          {recipe && strength !== undefined && (
+            <Small>{`Chosen: ${strengthWords(recipe, strength)}; never beyond ${strengthWords(recipe, recipe.cap)}.`}</Small>
+          )}
+          {row.preHarvestDays > 0 && (
+            <Small>{`Wait ${row.preHarvestDays} ${row.preHarvestDays === 1 ? 'day' : 'days'} before picking, then wash.`}</Small>
+          )}
         </View>
       )}
     </Sheet>
   );
 }
 
-const nameOf = (id: string) => lowerFirst([...knowledge.causes, ...knowledge.conditions].find((row) => row.id === id)?.name ?? id);
+const nameOf = (id: string) =>
+  lowerFirst([...knowledge.causes, ...knowledge.conditions].find((row) => row.id === id)?.name ?? id);

@@ -56,7 +56,10 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
       {unit === 'number' ? (
         <Row gap={space.m} style={{ justifyContent: 'center' }}>
           <BigButton icon="minus" label="One fewer" onPress={() => setNow(Math.max(0, now - 1))} />
-          <Text aria-live="polite" style={{ fontFamily: fonts.heading, fontSize: 44, minWidth: 84, textAlign: 'center', color: roles.text }}>
+          <Text
+            aria-live="polite"
+            style={{ fontFamily: fonts.heading, fontSize: 44, minWidth: 84, textAlign: 'center', color: roles.text }}
+          >
             {now}
           </Text>
           <BigButton icon="plus" label="One more" onPress={() => setNow(now + 1)} />
@@ -78,11 +81,19 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
             </Button>
           </>
         )}
-        <Button contentStyle={{ minHeight: 56 }} disabled={counts.length === 0} onPress={() => keep(counts.slice(0, -1))}>
+        <Button
+          contentStyle={{ minHeight: 56 }}
+          disabled={counts.length === 0}
+          onPress={() => keep(counts.slice(0, -1))}
+        >
           Take back
         </Button>
       </Row>
-      {counts.length > 0 && <Body>{counts.map((value) => (unit === 'number' ? String(value) : value === 1 ? 'yes' : 'no')).join(' · ')}</Body>}
+      {counts.length > 0 && (
+        <Body>
+          {counts.map((value) => (unit === 'number' ? String(value) : value === 1 ? 'yes' : 'no')).join(' · ')}
+        </Body>
+      )}
       {kind === 'after' && (
         <Pressable
           role="checkbox"
@@ -95,7 +106,12 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
         </Pressable>
       )}
       {command.isError && <Trouble error={command.error} again={save} />}
-      <Button mode={counts.length >= aimAt ? 'contained' : 'outlined'} contentStyle={{ minHeight: 52 }} disabled={counts.length < 3 || command.isPending} onPress={save}>
+      <Button
+        mode={counts.length >= aimAt ? 'contained' : 'outlined'}
+        contentStyle={{ minHeight: 52 }}
+        disabled={counts.length < 3 || command.isPending}
+        onPress={save}
+      >
         {counts.length < 3 ? 'Three at least, ten are better' : `Save ${counts.length} counts`}
       </Button>
     </Sheet>
@@ -111,10 +127,35 @@ function readDraft(key: string): number[] {
   }
 }
 
-function BigButton({ icon, label, words, onPress }: { icon: 'plus' | 'minus'; label: string; words?: string; onPress: () => void }) {
+function BigButton({
+  icon,
+  label,
+  words,
+  onPress,
+}: {
+  icon: 'plus' | 'minus';
+  label: string;
+  words?: string;
+  onPress: () => void;
+}) {
   const roles = useRoles();
   return (
-    <Pressable role="button" aria-label={label} onPress={onPress} style={{ width: 64, height: 64, borderRadius: 32, borderWidth: 2, borderColor: roles.text, alignItems: 'center', justifyContent: 'center', flexDirection: 'row', backgroundColor: roles.goodGround }}>
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={onPress}
+      style={{
+        width: 64,
+        height: 64,
+        borderRadius: 32,
+        borderWidth: 2,
+        borderColor: roles.text,
+        alignItems: 'center',
+        justifyContent: 'center',
+        flexDirection: 'row',
+        backgroundColor: roles.goodGround,
+      }}
+    >
       <Icon name={icon} size={28} color={roles.text} />
       {words && (
         <View>

@@ -40,32 +40,60 @@ function TreatmentLook({ view, treatment }: { view: CaseView; treatment: Treatme
       {treatment.follow && <VerdictCard follow={treatment.follow} view={view} />}
       <CountsChart looks={looks} clearBelow={treatment.counts.clearBelow} />
       {view.summary.status === 'open' && (
-        <Counter caseId={view.summary.id} treatmentId={treatment.id} kind={hasBefore ? 'after' : 'before'} what={treatment.counts.what} unit={treatment.counts.unit} />
+        <Counter
+          caseId={view.summary.id}
+          treatmentId={treatment.id}
+          kind={hasBefore ? 'after' : 'before'}
+          what={treatment.counts.what}
+          unit={treatment.counts.unit}
+        />
       )}
-      {hasBefore && !treatment.follow && view.summary.status === 'open' && <Small>The verdict comes once the remedy has been put on (tick it under Do) and counted after.</Small>}
+      {hasBefore && !treatment.follow && view.summary.status === 'open' && (
+        <Small>The verdict comes once the remedy has been put on (tick it under Do) and counted after.</Small>
+      )}
     </View>
   );
 }
 
 function VerdictCard({ follow, view }: { follow: FollowResponse; view: CaseView }) {
-  const tone = follow.verdict === 'solved' || follow.verdict === 'on-the-way' ? 'good' : follow.verdict === 'worse' || follow.verdict === 'plant-harmed' ? 'stop' : 'warn';
+  const tone =
+    follow.verdict === 'solved' || follow.verdict === 'on-the-way'
+      ? 'good'
+      : follow.verdict === 'worse' || follow.verdict === 'plant-harmed'
+        ? 'stop'
+        : 'warn';
   return (
     <Sheet tone={tone}>
       <Heading>{verdictWords[follow.verdict]}</Heading>
       <Body>{follow.says}</Body>
-      {follow.change && <Small>{`Change: ${signed(follow.change.reduction)}; nine times in ten it lies between ${signed(follow.change.low)} and ${signed(follow.change.high)}.`}</Small>}
+      {follow.change && (
+        <Small>{`Change: ${signed(follow.change.reduction)}; nine times in ten it lies between ${signed(follow.change.low)} and ${signed(follow.change.high)}.`}</Small>
+      )}
       <Small strong>Next</Small>
       {follow.next.map((move) => (
         <Body key={move.kind}>{`· ${move.says}`}</Body>
       ))}
-      {follow.verdict === 'solved' && view.summary.status === 'open' && <CloseButton caseId={view.summary.id} outcome="solved" label="Close it as solved" />}
+      {follow.verdict === 'solved' && view.summary.status === 'open' && (
+        <CloseButton caseId={view.summary.id} outcome="solved" label="Close it as solved" />
+      )}
     </Sheet>
   );
 }
 
-const signed = (reduction: number) => (reduction >= 0 ? `${Math.round(reduction)} % fewer` : `${Math.round(-reduction)} % more`);
+const signed = (reduction: number) =>
+  reduction >= 0 ? `${Math.round(reduction)} % fewer` : `${Math.round(-reduction)} % more`;
 
-function CloseButton({ caseId, outcome, label, mode = 'contained' }: { caseId: string; outcome: string; label: string; mode?: 'contained' | 'outlined' }) {
+function CloseButton({
+  caseId,
+  outcome,
+  label,
+  mode = 'contained',
+}: {
+  caseId: string;
+  outcome: string;
+  label: string;
+  mode?: 'contained' | 'outlined';
+}) {
   const command = useCommand();
   const tell = useNotice();
   const reopen = () => command.mutate({ path: `/cases/${caseId}/reopen` });
@@ -74,7 +102,15 @@ function CloseButton({ caseId, outcome, label, mode = 'contained' }: { caseId: s
       mode={mode}
       contentStyle={{ minHeight: 48 }}
       disabled={command.isPending}
-      onPress={() => command.mutate({ path: `/cases/${caseId}/close`, body: { outcome } }, { onSuccess: () => tell({ says: 'The case is closed.', undo: reopen }), onError: (error) => tell({ says: error.message }) })}
+      onPress={() =>
+        command.mutate(
+          { path: `/cases/${caseId}/close`, body: { outcome } },
+          {
+            onSuccess: () => tell({ says: 'The case is closed.', undo: reopen }),
+            onError: (error) => tell({ says: error.message }),
+          },
+        )
+      }
     >
       {label}
     </Button>
@@ -88,7 +124,12 @@ function CloseCase({ view }: { view: CaseView }) {
     return (
       <Sheet tone="cool">
         <Body>{`This case is closed.${lateLookOn === null ? '' : ' One late look is set, to see whether it comes back.'}`}</Body>
-        <Button mode="outlined" contentStyle={{ minHeight: 48 }} disabled={command.isPending} onPress={() => command.mutate({ path: `/cases/${id}/reopen` })}>
+        <Button
+          mode="outlined"
+          contentStyle={{ minHeight: 48 }}
+          disabled={command.isPending}
+          onPress={() => command.mutate({ path: `/cases/${id}/reopen` })}
+        >
           Open it again
         </Button>
       </Sheet>

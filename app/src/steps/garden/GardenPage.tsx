@@ -17,7 +17,14 @@ import { Toggle } from '@/ui/Toggle';
 
 type Bed = GardenView['beds'][number];
 
-export const settingWords: Record<(typeof settings)[number], string> = { bed: 'Bed', pot: 'Pots', indoors: 'Indoors', greenhouse: 'Under glass', lawn: 'Lawn', tree: 'Tree or wall' };
+export const settingWords: Record<(typeof settings)[number], string> = {
+  bed: 'Bed',
+  pot: 'Pots',
+  indoors: 'Indoors',
+  greenhouse: 'Under glass',
+  lawn: 'Lawn',
+  tree: 'Tree or wall',
+};
 
 /** The garden: its beds and what grows there, what its ground has told, and how it measures. */
 export function GardenPage() {
@@ -60,21 +67,44 @@ function BedCard({ bed }: { bed: Bed }) {
   const [plant, setPlant] = useDraft(`plant-${bed.id}`);
   const command = useCommand();
   const add = () => {
-    if (plant.trim() !== '') command.mutate({ path: `/beds/${bed.id}/plantings`, body: { plant, label: plant.charAt(0).toUpperCase() + plant.slice(1) } }, { onSuccess: () => setPlant('') });
+    if (plant.trim() !== '')
+      command.mutate(
+        { path: `/beds/${bed.id}/plantings`, body: { plant, label: plant.charAt(0).toUpperCase() + plant.slice(1) } },
+        { onSuccess: () => setPlant('') },
+      );
   };
   return (
     <Sheet>
       <Heading rank={3}>{bed.name}</Heading>
       <Small>{[settingWords[bed.setting], bed.note].filter(Boolean).join(' · ')}</Small>
-      <Body>{bed.plantings.length === 0 ? 'Nothing planted here.' : bed.plantings.map(({ label }) => label).join(', ')}</Body>
+      <Body>
+        {bed.plantings.length === 0 ? 'Nothing planted here.' : bed.plantings.map(({ label }) => label).join(', ')}
+      </Body>
       {bed.openCases > 0 && <Small strong>{`${bed.openCases} open ${bed.openCases === 1 ? 'case' : 'cases'}`}</Small>}
       {bed.conditions.map(({ id, name, probability }) => (
         <Small key={id}>{`The ground: ${name.toLowerCase()}, ${chanceWords(probability)}`}</Small>
       ))}
-      {bed.history.length > 0 && <Small>{`Had before: ${bed.history.map(({ name, times }) => `${name.toLowerCase()}${times > 1 ? ` (${times} times)` : ''}`).join(', ')}`}</Small>}
+      {bed.history.length > 0 && (
+        <Small>{`Had before: ${bed.history.map(({ name, times }) => `${name.toLowerCase()}${times > 1 ? ` (${times} times)` : ''}`).join(', ')}`}</Small>
+      )}
       <Row>
-        <TextInput dense mode="outlined" style={{ flex: 1 }} label="Add a plant" aria-label={`Add a plant to ${bed.name}`} value={plant} onChangeText={setPlant} onSubmitEditing={add} />
-        <Button mode="outlined" contentStyle={{ minHeight: 48 }} disabled={command.isPending} aria-label={`Plant it in ${bed.name}`} onPress={add}>
+        <TextInput
+          dense
+          mode="outlined"
+          style={{ flex: 1 }}
+          label="Add a plant"
+          aria-label={`Add a plant to ${bed.name}`}
+          value={plant}
+          onChangeText={setPlant}
+          onSubmitEditing={add}
+        />
+        <Button
+          mode="outlined"
+          contentStyle={{ minHeight: 48 }}
+          disabled={command.isPending}
+          accessibilityLabel={`Plant it in ${bed.name}`}
+          onPress={add}
+        >
           Add
         </Button>
       </Row>
@@ -88,11 +118,21 @@ function AddBed() {
   const [setting, setSetting] = useState<(typeof settings)[number]>('bed');
   const command = useCommand();
   const tell = useNotice();
-  const add = () => command.mutate({ path: '/beds', body: { name, setting } }, { onSuccess: () => (setName(''), tell({ says: `${name} has been added.` })) });
+  const add = () =>
+    command.mutate(
+      { path: '/beds', body: { name, setting } },
+      { onSuccess: () => (setName(''), tell({ says: `${name} has been added.` })) },
+    );
   return (
     <Sheet>
       <Heading rank={3}>Add a place</Heading>
-      <TextInput mode="outlined" label="Its name" aria-label="Name of the new place" value={name} onChangeText={setName} />
+      <TextInput
+        mode="outlined"
+        label="Its name"
+        aria-label="Name of the new place"
+        value={name}
+        onChangeText={setName}
+      />
       <Row wrap>
         {settings.map((id) => (
           <Toggle key={id} pressed={id === setting} onPress={() => setSetting(id)}>
@@ -101,14 +141,24 @@ function AddBed() {
         ))}
       </Row>
       {command.isError && <Trouble error={command.error} />}
-      <Button mode="contained" contentStyle={{ minHeight: 48 }} disabled={command.isPending || name.trim() === ''} onPress={add}>
+      <Button
+        mode="contained"
+        contentStyle={{ minHeight: 48 }}
+        disabled={command.isPending || name.trim() === ''}
+        onPress={add}
+      >
         Add it
       </Button>
     </Sheet>
   );
 }
 
-const systemWords: Record<(typeof measureSystems)[number], string> = { metric: 'Metric', us: 'US', imperial: 'Imperial', australian: 'Australian' };
+const systemWords: Record<(typeof measureSystems)[number], string> = {
+  metric: 'Metric',
+  us: 'US',
+  imperial: 'Imperial',
+  australian: 'Australian',
+};
 
 function Measures({ place }: { place: GardenView }) {
   const command = useCommand();
@@ -128,10 +178,31 @@ function Measures({ place }: { place: GardenView }) {
       </Row>
       <Small>{spoonNote(place.measures)}</Small>
       <Row wrap>
-        <TextInput mode="outlined" style={{ flex: 1, minWidth: 140 }} label="Tap, mg/L hardness" aria-label="Hardness of tap water in mg/L" inputMode="decimal" value={tap} onChangeText={setTap} />
-        <TextInput mode="outlined" style={{ flex: 1, minWidth: 140 }} label="Butt, mg/L hardness" aria-label="Hardness of the water butt in mg/L" inputMode="decimal" value={butt} onChangeText={setButt} />
+        <TextInput
+          mode="outlined"
+          style={{ flex: 1, minWidth: 140 }}
+          label="Tap, mg/L hardness"
+          aria-label="Hardness of tap water in mg/L"
+          inputMode="decimal"
+          value={tap}
+          onChangeText={setTap}
+        />
+        <TextInput
+          mode="outlined"
+          style={{ flex: 1, minWidth: 140 }}
+          label="Butt, mg/L hardness"
+          aria-label="Hardness of the water butt in mg/L"
+          inputMode="decimal"
+          value={butt}
+          onChangeText={setButt}
+        />
       </Row>
-      <Button mode="outlined" contentStyle={{ minHeight: 48 }} disabled={command.isPending} onPress={() => save({ tapHardness: hardness(tap), buttHardness: hardness(butt) })}>
+      <Button
+        mode="outlined"
+        contentStyle={{ minHeight: 48 }}
+        disabled={command.isPending}
+        onPress={() => save({ tapHardness: hardness(tap), buttHardness: hardness(butt) })}
+      >
         Save the water
       </Button>
       {command.isError && <Trouble error={command.error} />}

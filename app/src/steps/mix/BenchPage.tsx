@@ -85,12 +85,19 @@ function MayTheyMeet() {
       <Heading>May they meet?</Heading>
       <Small>Two things you would pour into one vessel.</Small>
       <TextInput mode="outlined" label="One" aria-label="One thing" value={first} onChangeText={setFirst} />
-      <TextInput mode="outlined" label="The other" aria-label="The other thing" value={second} onChangeText={setSecond} />
+      <TextInput
+        mode="outlined"
+        label="The other"
+        aria-label="The other thing"
+        value={second}
+        onChangeText={setSecond}
+      />
       {answer && answer.kind !== 'mix' && (
         <Sheet tone={isStop ? 'stop' : isDoubt ? 'warn' : 'good'}>
           <View role={isStop ? 'alert' : 'status'}>
             <Body strong>{answer.says}</Body>
-            {answer.kind === 'checked' && answer.cautions.map(({ says, instead }) => <Body key={says}>{`${says} ${instead ?? ''}`}</Body>)}
+            {answer.kind === 'checked' &&
+              answer.cautions.map(({ says, instead }) => <Body key={says}>{`${says} ${instead ?? ''}`}</Body>)}
           </View>
         </Sheet>
       )}

@@ -25,18 +25,38 @@ interface MixCardProps {
 
 /** How much of what: spoons and fill line, what hard water takes, cautions, and the working a tap away. */
 export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: MixCardProps) {
-  const [amount, setAmount] = useState(remedy.recipe?.kind === 'bait' ? '100' : String(usualBatch[garden.measures].amount));
+  const [amount, setAmount] = useState(
+    remedy.recipe?.kind === 'bait' ? '100' : String(usualBatch[garden.measures].amount),
+  );
   const unit = remedy.recipe?.kind === 'bait' ? 'mL' : usualBatch[garden.measures].unit;
   const [water, setWater] = useState<Water>('tap');
   const [typed, setTyped] = useState<{ count: string; spoon: Spoon }>({ count: '', spoon: 'tsp' });
   const wanted = Number(amount.replace(',', '.'));
   const usesSoap = remedy.recipe?.kind === 'percent-volume' && remedy.recipe.hardWaterBinds === true;
   const typedCount = Number(typed.count.replace(',', '.'));
-  const answer = mixed(remedy, wanted, unit, garden, strength, plants, nearby, usesSoap ? (water === 'tap' ? garden.tapHardness : garden.buttHardness) : undefined, typedCount > 0 ? { count: typedCount, spoon: typed.spoon } : undefined);
+  const answer = mixed(
+    remedy,
+    wanted,
+    unit,
+    garden,
+    strength,
+    plants,
+    nearby,
+    usesSoap ? (water === 'tap' ? garden.tapHardness : garden.buttHardness) : undefined,
+    typedCount > 0 ? { count: typedCount, spoon: typed.spoon } : undefined,
+  );
   return (
     <View style={{ gap: space.m }}>
       <Row wrap>
-        <TextInput mode="outlined" style={{ width: 150 }} label={`Ready mix, ${unit}`} aria-label={`Ready mix wanted, in ${unit}`} inputMode="decimal" value={amount} onChangeText={setAmount} />
+        <TextInput
+          mode="outlined"
+          style={{ width: 150 }}
+          label={`Ready mix, ${unit}`}
+          aria-label={`Ready mix wanted, in ${unit}`}
+          inputMode="decimal"
+          value={amount}
+          onChangeText={setAmount}
+        />
         {usesSoap && (
           <View style={{ minWidth: 230, flex: 1 }}>
             <SegmentedButtons
@@ -88,7 +108,10 @@ function mixed(
   typed: MixOrder['typed'],
 ): Answered {
   if (!(amount > 0)) return { kind: 'not-a-number', says: 'How much ready mix is wanted? Write a number above zero.' };
-  if (amount > 200) return unit === 'mL' && amount <= 5000 ? run() : { kind: 'not-a-number', says: 'That is more than one evening needs. Mix only what is used at once.' };
+  if (amount > 200)
+    return unit === 'mL' && amount <= 5000
+      ? run()
+      : { kind: 'not-a-number', says: 'That is more than one evening needs. Mix only what is used at once.' };
   return run();
 
   function run(): MixResponse {
@@ -105,7 +128,17 @@ function mixed(
   }
 }
 
-function Answer({ answer, typed, setTyped, total }: { answer: Mixed; total: number; typed: { count: string; spoon: Spoon }; setTyped: (typed: { count: string; spoon: Spoon }) => void }) {
+function Answer({
+  answer,
+  typed,
+  setTyped,
+  total,
+}: {
+  answer: Mixed;
+  total: number;
+  typed: { count: string; spoon: Spoon };
+  setTyped: (typed: { count: string; spoon: Spoon }) => void;
+}) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -127,7 +160,9 @@ function Answer({ answer, typed, setTyped, total }: { answer: Mixed; total: numb
       {answer.hardWater && (
         <Sheet tone={answer.hardWater.shareLost.high > 0.2 ? 'warn' : 'good'}>
           <Body>{answer.hardWater.says}</Body>
-          {answer.hardWater.extra && <Small>{`With this water, up to ${answer.hardWater.extra.spoons} more (${answer.hardWater.extra.ml} mL) gives the same effect.`}</Small>}
+          {answer.hardWater.extra && (
+            <Small>{`With this water, up to ${answer.hardWater.extra.spoons} more (${answer.hardWater.extra.ml} mL) gives the same effect.`}</Small>
+          )}
         </Sheet>
       )}
       {answer.cautions.map(({ level, says }) => (
@@ -161,16 +196,38 @@ const spoons: readonly { value: Spoon; label: string }[] = [
 ];
 
 /** What are you about to measure? Catches a tablespoon meant for a teaspoon before it is poured. */
-function SpoonCheck({ answer, typed, setTyped }: { answer: Mixed; typed: { count: string; spoon: Spoon }; setTyped: (typed: { count: string; spoon: Spoon }) => void }) {
+function SpoonCheck({
+  answer,
+  typed,
+  setTyped,
+}: {
+  answer: Mixed;
+  typed: { count: string; spoon: Spoon };
+  setTyped: (typed: { count: string; spoon: Spoon }) => void;
+}) {
   const first = answer.parts[0];
   if (!first || first.grams !== undefined) return null;
   return (
     <View style={{ gap: space.s }}>
       <Small strong>{`About to measure the ${first.name.toLowerCase()}? Check your spoon:`}</Small>
       <Row wrap>
-        <TextInput mode="outlined" style={{ width: 110 }} label="How many" aria-label="How many spoons" inputMode="decimal" value={typed.count} onChangeText={(count) => setTyped({ ...typed, count })} />
+        <TextInput
+          mode="outlined"
+          style={{ width: 110 }}
+          label="How many"
+          aria-label="How many spoons"
+          inputMode="decimal"
+          value={typed.count}
+          onChangeText={(count) => setTyped({ ...typed, count })}
+        />
         <View style={{ minWidth: 220, flex: 1 }}>
-          <SegmentedButtons value={typed.spoon} onValueChange={(spoon) => setTyped({ ...typed, spoon: spoons.find(({ value }) => value === spoon)?.value ?? 'tsp' })} buttons={spoons.map(({ value, label }) => ({ value, label }))} />
+          <SegmentedButtons
+            value={typed.spoon}
+            onValueChange={(spoon) =>
+              setTyped({ ...typed, spoon: spoons.find(({ value }) => value === spoon)?.value ?? 'tsp' })
+            }
+            buttons={spoons.map(({ value, label }) => ({ value, label }))}
+          />
         </View>
       </Row>
       {Number(typed.count.replace(',', '.')) > 0 && (
@@ -182,4 +239,5 @@ function SpoonCheck({ answer, typed, setTyped }: { answer: Mixed; typed: { count
   );
 }
 
-export const spoonNote = (system: MeasureSystem): string => `Your teaspoon is ${systems[system].tsp} mL, your tablespoon ${systems[system].tbsp} mL.`;
+export const spoonNote = (system: MeasureSystem): string =>
+  `Your teaspoon is ${systems[system].tsp} mL, your tablespoon ${systems[system].tbsp} mL.`;

@@ -32,7 +32,9 @@ export function NotebookPage() {
                     <Trials tried={row.tried} solved={row.solved} rate={row.cautiousRate} />
                     {row.cases.map((past) => (
                       <Link key={past.id} href={`/cases/${past.id}?part=look`}>
-                        <Small style={{ textDecorationLine: 'underline' }}>{`${past.name}: ${(outcomeWords[past.outcome] ?? past.outcome).toLowerCase()}, ${fullDate(past.on)}`}</Small>
+                        <Small
+                          style={{ textDecorationLine: 'underline' }}
+                        >{`${past.name}: ${(outcomeWords[past.outcome] ?? past.outcome).toLowerCase()}, ${fullDate(past.on)}`}</Small>
                       </Link>
                     ))}
                   </Sheet>
@@ -41,7 +43,9 @@ export function NotebookPage() {
             </View>
             {places.length > 0 && <Heading>Which place had what</Heading>}
             {places.map(({ bedName, cause, causeName, times, lastOn }) => (
-              <Body key={`${bedName}${cause}`}>{`${bedName}: ${causeName.toLowerCase()}, ${times === 1 ? 'once' : `${times} times`}, last in ${fullDate(lastOn).replace(/^\d+ /, '')}`}</Body>
+              <Body
+                key={`${bedName}${cause}`}
+              >{`${bedName}: ${causeName.toLowerCase()}, ${times === 1 ? 'once' : `${times} times`}, last in ${fullDate(lastOn).replace(/^\d+ /, '')}`}</Body>
             ))}
             <Heading>Everything that was done</Heading>
             <View style={{ gap: 4 }}>
@@ -63,7 +67,17 @@ function Trials({ tried, solved, rate }: { tried: number; solved: number; rate: 
     <View style={{ gap: 4 }}>
       <Row gap={4} wrap>
         {Array.from({ length: tried }, (_, index) => (
-          <View key={index} style={{ width: 18, height: 18, borderRadius: 9, borderWidth: 2, borderColor: roles.text, backgroundColor: index < solved ? roles.act : 'transparent' }} />
+          <View
+            key={index}
+            style={{
+              width: 18,
+              height: 18,
+              borderRadius: 9,
+              borderWidth: 2,
+              borderColor: roles.text,
+              backgroundColor: index < solved ? roles.act : 'transparent',
+            }}
+          />
         ))}
       </Row>
       <Small>{`Helped ${solved} of ${tried} ${tried === 1 ? 'time' : 'times'}. With so few, count on about ${Math.round(rate * 10)} in 10.`}</Small>

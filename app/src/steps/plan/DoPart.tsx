@@ -26,13 +26,25 @@ export function DoPart({ view, today }: { view: CaseView; today: string }) {
           <Row style={{ justifyContent: 'space-between' }} wrap>
             <View>
               <Heading>{treatment.remedyName}</Heading>
-              <Small>{treatment.endedOn === null ? `Chosen ${dayWords(treatment.chosenOn, today)}` : `Ended ${dayWords(treatment.endedOn, today)}`}</Small>
+              <Small>
+                {treatment.endedOn === null
+                  ? `Chosen ${dayWords(treatment.chosenOn, today)}`
+                  : `Ended ${dayWords(treatment.endedOn, today)}`}
+              </Small>
             </View>
             {treatment.endedOn === null && view.summary.status === 'open' && (
               <Button
                 contentStyle={{ minHeight: 48 }}
-                aria-label={`Stop ${treatment.remedyName}`}
-                onPress={() => command.mutate({ path: `/treatments/${treatment.id}/end` }, { onSuccess: () => tell({ says: `${treatment.remedyName} has been stopped.` }), onError: (error) => tell({ says: error.message }) })}
+                accessibilityLabel={`Stop ${treatment.remedyName}`}
+                onPress={() =>
+                  command.mutate(
+                    { path: `/treatments/${treatment.id}/end` },
+                    {
+                      onSuccess: () => tell({ says: `${treatment.remedyName} has been stopped.` }),
+                      onError: (error) => tell({ says: error.message }),
+                    },
+                  )
+                }
               >
                 Stop it
               </Button>

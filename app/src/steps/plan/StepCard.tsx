@@ -17,7 +17,15 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
   const isDone = step.state === 'done' || step.state === 'skipped';
   const ground = isDone ? roles.goodGround : step.waits || step.state === 'unplaced' ? roles.deep : roles.raised;
   return (
-    <View style={{ backgroundColor: ground, borderColor: roles.line, borderWidth: 1, borderRadius: 6, flexDirection: 'row' }}>
+    <View
+      style={{
+        backgroundColor: ground,
+        borderColor: roles.line,
+        borderWidth: 1,
+        borderRadius: 6,
+        flexDirection: 'row',
+      }}
+    >
       <Pressable
         role="checkbox"
         aria-checked={step.state === 'done'}

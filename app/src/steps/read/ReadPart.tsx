@@ -31,7 +31,10 @@ export function ReadPart({ view }: { view: CaseView }) {
   const states = new Map<string, State>(view.situation.evidence.map(({ sign, state }) => [sign, state]));
   const plates = platesFor(knowledge, plant, part);
   const tap = (sign: SignRow) =>
-    note.mutate({ sign: sign.id, state: next[states.get(sign.id) ?? 'not-looked'] }, { onError: (error) => tell({ says: error.message }) });
+    note.mutate(
+      { sign: sign.id, state: next[states.get(sign.id) ?? 'not-looked'] },
+      { onError: (error) => tell({ says: error.message }) },
+    );
   return (
     <View style={{ gap: space.m }}>
       <SayLine caseId={id} disabled={view.summary.status === 'closed'} />
@@ -41,7 +44,13 @@ export function ReadPart({ view }: { view: CaseView }) {
       <Small>Tap once: seen. Tap again: looked, and it is not there. A third tap takes it back.</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}>
         {plates.map((sign) => (
-          <PlateButton key={sign.id} sign={sign} state={states.get(sign.id) ?? 'not-looked'} disabled={view.summary.status === 'closed'} onTap={() => tap(sign)} />
+          <PlateButton
+            key={sign.id}
+            sign={sign}
+            state={states.get(sign.id) ?? 'not-looked'}
+            disabled={view.summary.status === 'closed'}
+            onTap={() => tap(sign)}
+          />
         ))}
       </View>
     </View>
@@ -50,7 +59,11 @@ export function ReadPart({ view }: { view: CaseView }) {
 
 function notedByPart(states: ReadonlyMap<string, State>): Partial<Record<TapPart, number>> {
   return Object.fromEntries(
-    tapParts.map(({ id, wheres }) => [id, knowledge.signs.filter((sign) => states.has(sign.id) && (wheres as readonly string[]).includes(sign.where)).length]),
+    tapParts.map(({ id, wheres }) => [
+      id,
+      knowledge.signs.filter((sign) => states.has(sign.id) && (wheres as readonly string[]).includes(sign.where))
+        .length,
+    ]),
   );
 }
 
@@ -84,7 +97,12 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
           onSubmitEditing={send}
           disabled={disabled}
         />
-        <Button mode="contained" contentStyle={{ minHeight: 52 }} disabled={disabled || command.isPending} onPress={send}>
+        <Button
+          mode="contained"
+          contentStyle={{ minHeight: 52 }}
+          disabled={disabled || command.isPending}
+          onPress={send}
+        >
           Note
         </Button>
       </Row>
@@ -98,13 +116,22 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
   );
 }
 
-function Noted({ view, states, onTap }: { view: CaseView; states: ReadonlyMap<string, State>; onTap: (sign: SignRow) => void }) {
+function Noted({
+  view,
+  states,
+  onTap,
+}: {
+  view: CaseView;
+  states: ReadonlyMap<string, State>;
+  onTap: (sign: SignRow) => void;
+}) {
   const roles = useRoles();
   const noted = view.situation.evidence.flatMap(({ sign, amount }) => {
     const row = knowledge.signs.find((candidate) => candidate.id === sign);
     return row ? [{ row, amount }] : [];
   });
-  if (noted.length === 0) return <Body soft>Nothing noted yet. Say it in a line, or tap the part where you see it.</Body>;
+  if (noted.length === 0)
+    return <Body soft>Nothing noted yet. Say it in a line, or tap the part where you see it.</Body>;
   return (
     <Row wrap>
       {noted.map(({ row, amount }) => {
@@ -115,7 +142,18 @@ function Noted({ view, states, onTap }: { view: CaseView; states: ReadonlyMap<st
             role="button"
             aria-label={`${row.name}: ${stateWords[states.get(row.id) ?? 'seen']}. Tap to change.`}
             onPress={() => onTap(row)}
-            style={{ minHeight: 44, flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 12, borderRadius: 6, borderWidth: 1.5, borderColor: roles.text, borderStyle: absent ? 'dashed' : 'solid', backgroundColor: absent ? roles.deep : roles.goodGround }}
+            style={{
+              minHeight: 44,
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: 6,
+              paddingHorizontal: 12,
+              borderRadius: 6,
+              borderWidth: 1.5,
+              borderColor: roles.text,
+              borderStyle: absent ? 'dashed' : 'solid',
+              backgroundColor: absent ? roles.deep : roles.goodGround,
+            }}
           >
             <Icon name={absent ? 'close' : 'check'} size={18} color={roles.text} />
             <Small strong style={{ color: roles.text }}>
@@ -128,7 +166,17 @@ function Noted({ view, states, onTap }: { view: CaseView; states: ReadonlyMap<st
   );
 }
 
-function PlateButton({ sign, state, disabled, onTap }: { sign: SignRow; state: State; disabled: boolean; onTap: () => void }) {
+function PlateButton({
+  sign,
+  state,
+  disabled,
+  onTap,
+}: {
+  sign: SignRow;
+  state: State;
+  disabled: boolean;
+  onTap: () => void;
+}) {
   const roles = useRoles();
   const on = state !== 'not-looked';
   return (

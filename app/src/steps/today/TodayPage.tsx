@@ -59,7 +59,11 @@ function Due({ view }: { view: TodayView }) {
           <Body>Walk round. When something looks odd, open a case: tap what you see, and the rest follows.</Body>
         </Empty>
       )}
-      {nothing && view.openCases > 0 && <Body soft>{`${view.openCases} ${view.openCases === 1 ? 'case is' : 'cases are'} open; the next steps stand under Coming.`}</Body>}
+      {nothing && view.openCases > 0 && (
+        <Body
+          soft
+        >{`${view.openCases} ${view.openCases === 1 ? 'case is' : 'cases are'} open; the next steps stand under Coming.`}</Body>
+      )}
       {view.due.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
@@ -93,7 +97,9 @@ function Moved({ view }: { view: TodayView }) {
     <Sheet tone="cool">
       <Heading rank={3}>What moved</Heading>
       {view.moved.map(({ does, caseName, from, to, why }) => (
-        <Body key={`${caseName}${does}`}>{`“${does}” (${caseName}) moved from ${dayWords(from, view.today)} to ${dayWords(to, view.today)}: ${why}.`}</Body>
+        <Body
+          key={`${caseName}${does}`}
+        >{`“${does}” (${caseName}) moved from ${dayWords(from, view.today)} to ${dayWords(to, view.today)}: ${why}.`}</Body>
       ))}
     </Sheet>
   );
@@ -111,7 +117,9 @@ function Coming({ view }: { view: TodayView }) {
       {shown.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
-      {view.coming.length > shown.length && <Button onPress={() => setAll(true)}>{`Show ${view.coming.length - shown.length} more`}</Button>}
+      {view.coming.length > shown.length && (
+        <Button onPress={() => setAll(true)}>{`Show ${view.coming.length - shown.length} more`}</Button>
+      )}
     </>
   );
 }

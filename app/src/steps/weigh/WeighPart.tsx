@@ -18,7 +18,9 @@ import { Toggle } from '@/ui/Toggle';
 
 /** Weighing: what is likely and why, what lies beneath, the one question worth asking, what class of action. */
 export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing: Weighing; choice: Choice }) {
-  const shown = weighing.causes.filter(({ probability }, index) => probability >= 0.12 || (index === 0 && probability >= 0.05)).slice(0, 5);
+  const shown = weighing.causes
+    .filter(({ probability }, index) => probability >= 0.12 || (index === 0 && probability >= 0.05))
+    .slice(0, 5);
   const beneath = weighing.conditions.filter(({ probability }) => probability >= 0.3).slice(0, 4);
   if (view.situation.evidence.length === 0)
     return (
@@ -41,7 +43,9 @@ export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing
           </View>
         </Row>
       </Sheet>
-      {question && view.summary.status === 'open' && <Question caseId={view.summary.id} check={rowById(knowledge.checks, question.id, 'checks')} />}
+      {question && view.summary.status === 'open' && (
+        <Question caseId={view.summary.id} check={rowById(knowledge.checks, question.id, 'checks')} />
+      )}
       {shown.length > 0 && <Heading>What is likely</Heading>}
       {shown.map((cause) => (
         <CauseCard key={cause.id} cause={cause} />
@@ -82,7 +86,15 @@ function Bar({ name, chance }: { name: string; chance: number }) {
         </Body>
         <Small>{`${chanceWords(chance)} · ${Math.round(chance * 100)} in 100`}</Small>
       </Row>
-      <View style={{ height: 12, borderRadius: 2, borderWidth: 1, borderColor: roles.softText, backgroundColor: roles.ground }}>
+      <View
+        style={{
+          height: 12,
+          borderRadius: 2,
+          borderWidth: 1,
+          borderColor: roles.softText,
+          backgroundColor: roles.ground,
+        }}
+      >
         <View style={{ width: `${Math.max(1, chance * 100)}%`, height: '100%', backgroundColor: roles.act }} />
       </View>
     </View>
@@ -94,7 +106,13 @@ function Openable({ head, label, children }: { head: React.ReactNode; label: str
   const roles = useRoles();
   return (
     <Sheet>
-      <Pressable role="button" aria-expanded={open} aria-label={`${label}: ${open ? 'close' : 'open'} the reasons`} onPress={() => setOpen(!open)} style={{ flexDirection: 'row', alignItems: 'center', gap: space.s, minHeight: space.target }}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${label}: ${open ? 'close' : 'open'} the reasons`}
+        onPress={() => setOpen(!open)}
+        style={{ flexDirection: 'row', alignItems: 'center', gap: space.s, minHeight: space.target }}
+      >
         {head}
         <Icon name={open ? 'down' : 'open'} color={roles.text} />
       </Pressable>
@@ -118,14 +136,21 @@ function Reasons({ title, list }: { title: string; list: readonly Contribution[]
 function Question({ caseId, check }: { caseId: string; check: CheckRow }) {
   const command = useCommand();
   const [open, setOpen] = useState(false);
-  const answer = (id: string) => command.mutate({ path: `/cases/${caseId}/checks`, body: { check: check.id, answer: id } });
+  const answer = (id: string) =>
+    command.mutate({ path: `/cases/${caseId}/checks`, body: { check: check.id, answer: id } });
   return (
     <Sheet tone="cool">
       <Heading rank={3}>{check.ask}</Heading>
       <Small>{`${check.minutes} min${check.waitDays > 0 ? `, answer after ${check.waitDays} ${check.waitDays === 1 ? 'day' : 'days'}` : ''} · settles ${check.settles}`}</Small>
       <Row wrap>
         {check.answers.map(({ id, says }) => (
-          <Button key={id} mode="contained-tonal" contentStyle={{ minHeight: 48 }} disabled={command.isPending} onPress={() => answer(id)}>
+          <Button
+            key={id}
+            mode="contained-tonal"
+            contentStyle={{ minHeight: 48 }}
+            disabled={command.isPending}
+            onPress={() => answer(id)}
+          >
             {says}
           </Button>
         ))}
@@ -156,7 +181,9 @@ function Avoid({ weighing, choice }: { weighing: Weighing; choice: Choice }) {
       {unique.map(({ what, why }) => (
         <Body key={what}>{`${what}: ${why}.`}</Body>
       ))}
-      {choice.leftOut.length > 0 && <Small>{`${choice.leftOut.length} ${choice.leftOut.length === 1 ? 'remedy was' : 'remedies were'} left out for this; see Choose.`}</Small>}
+      {choice.leftOut.length > 0 && (
+        <Small>{`${choice.leftOut.length} ${choice.leftOut.length === 1 ? 'remedy was' : 'remedies were'} left out for this; see Choose.`}</Small>
+      )}
     </Sheet>
   );
 }
