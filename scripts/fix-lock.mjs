@@ -12,13 +12,24 @@ let added = 0;
 for (const [place, entry] of Object.entries(lock.packages))
   for (const [name, version] of Object.entries(entry.optionalDependencies ?? {})) {
     // Node looks upwards from the package for its dependency.
-    const levels = place.split('/node_modules/').map((_, at, all) => all.slice(0, all.length - at).join('/node_modules/'));
-    const found = [...levels.map((level) => `${level}/node_modules/${name}`), `node_modules/${name}`].some((at) => lock.packages[at]);
+    const levels = place
+      .split('/node_modules/')
+      .map((_, at, all) => all.slice(0, all.length - at).join('/node_modules/'));
+    const found = [...levels.map((level) => `${level}/node_modules/${name}`), `node_modules/${name}`].some(
+      (at) => lock.packages[at],
+    );
     if (found) continue;
     const words = name.split(/[/-]/);
     const os = systems.filter((system) => words.includes(system));
-    const cpu = processors.filter((processor) => words.some((word) => word === processor || (processor === 'arm' && word === 'arm')));
-    lock.packages[`node_modules/${name}`] = { version, ...(os.length ? { os } : {}), ...(cpu.length ? { cpu } : {}), optional: true };
+    const cpu = processors.filter((processor) =>
+      words.some((word) => word === processor || (processor === 'arm' && word === 'arm')),
+    );
+    lock.packages[`node_modules/${name}`] = {
+      version,
+      ...(os.length ? { os } : {}),
+      ...(cpu.length ? { cpu } : {}),
+      optional: true,
+    };
     added += 1;
   }
 lock.packages = Object.fromEntries(Object.entries(lock.packages).sort(([a], [b]) => a.localeCompare(b, 'en')));

@@ -10,13 +10,17 @@ export const space = { xs: 4, s: 8, m: 16, l: 24, xl: 32, target: 48 } as const;
 export const useRoles = (): Roles => (useColorScheme() === 'dark' ? dark : light);
 export const useIsDark = (): boolean => useColorScheme() === 'dark';
 
+const prefersStillness = (): boolean => globalThis.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false;
+
 /** Every level and role of the component library, in our colours. */
-export function paperTheme(isDark: boolean): MD3Theme {
+export function paperTheme(isDark: boolean, still = prefersStillness()): MD3Theme {
   const roles = isDark ? dark : light;
   const base = isDark ? MD3DarkTheme : MD3LightTheme;
   return {
     ...base,
     roundness: 2,
+    // Who asked for less motion gets none: notices appear at once instead of fading in.
+    animation: { ...base.animation, scale: still ? 0 : 1 },
     fonts: configureFonts({ config: { fontFamily: fonts.body } }),
     colors: {
       ...base.colors,
