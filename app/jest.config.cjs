@@ -17,6 +17,13 @@ const letThrough = [
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo/web',
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transform: {
+    '\\.[jt]sx?$': [
+      'babel-jest',
+      { presets: [require.resolve('babel-preset-expo')], caller: { name: 'metro', bundler: 'metro', platform: 'web' } },
+    ],
+  },
   testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
   transformIgnorePatterns: [`/node_modules/(?!(.pnpm|${letThrough}))`],
 };

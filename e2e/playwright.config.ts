@@ -9,7 +9,8 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 1,
   retries: 0,
-  timeout: 60_000,
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '../build/playwright.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
