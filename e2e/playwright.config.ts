@@ -15,7 +15,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     // Nothing is measured in the middle of a fade.
-    contextOptions: { reducedMotion: 'reduce' },
+    reducedMotion: 'reduce',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

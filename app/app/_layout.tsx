@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useState } from 'react';
-import { PaperProvider } from 'react-native-paper';
+import { PaperProvider, ThemeProvider } from 'react-native-paper';
 import { paperTheme, useIsDark, useRoles } from '@/theme/theme';
 import { Icon, isIconName } from '@/ui/Icon';
 import { NoticeProvider } from '@/ui/notice';
@@ -17,18 +17,22 @@ export default function Layout() {
   const [client] = useState(newClient);
   const isDark = useIsDark();
   const { text } = useRoles();
+  const theme = paperTheme(isDark);
   const settings = {
     icon: ({ name, size, color }: { name: unknown; size: number; color?: string }) =>
       isIconName(name) ? <Icon name={name} size={size} color={color ?? text} /> : null,
   };
   return (
     <QueryClientProvider client={client}>
-      <PaperProvider theme={paperTheme(isDark)} settings={settings}>
-        <NoticeProvider>
-          <Shell>
-            <Slot />
-          </Shell>
-        </NoticeProvider>
+      <PaperProvider theme={theme} settings={settings}>
+        {/* The provider above sets its own pace of animation; this one gives ours back. */}
+        <ThemeProvider theme={theme}>
+          <NoticeProvider>
+            <Shell>
+              <Slot />
+            </Shell>
+          </NoticeProvider>
+        </ThemeProvider>
       </PaperProvider>
     </QueryClientProvider>
   );
