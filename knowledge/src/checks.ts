@@ -1,19 +1,11 @@
 /** Checks that settle something: minutes, what is needed, how, and how to read the answer. */
-import type { CheckAnswer, CheckRow } from '@trowel/core/tables';
+import type { CheckRow } from '@trowel/core/tables';
+import { no, yes } from './build';
+import { moreChecks } from './checks-more';
 
-const yes = (says: string, ...signs: string[]): CheckAnswer => ({
-  id: 'yes',
-  says,
-  gives: signs.map((sign) => ({ sign, state: 'seen' })),
-});
-const no = (says: string, ...signs: string[]): CheckAnswer => ({
-  id: 'no',
-  says,
-  gives: signs.map((sign) => ({ sign, state: 'absent' })),
-});
 const guideline = { source: 'extension', grade: 'guideline' } as const;
 
-export const checks: readonly CheckRow[] = [
+const firstChecks: readonly CheckRow[] = [
   {
     id: 'turn-leaves',
     name: 'Turn three leaves',
@@ -464,3 +456,5 @@ export const checks: readonly CheckRow[] = [
     grade: 'practice',
   },
 ];
+
+export const checks: readonly CheckRow[] = [...firstChecks, ...moreChecks];

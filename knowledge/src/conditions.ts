@@ -4,8 +4,10 @@
  */
 import type { ConditionRow } from '@trowel/core/tables';
 import { months, shows } from './build';
+import { moreConditions } from './conditions-more';
+import { weeds } from './weeds';
 
-export const conditions: readonly ConditionRow[] = [
+const commonConditions: readonly ConditionRow[] = [
   {
     id: 'compacted',
     name: 'Compacted soil',
@@ -13,14 +15,11 @@ export const conditions: readonly ConditionRow[] = [
     about: 'soil',
     prior: { base: 0.12, bySetting: { pot: 0.15, indoors: 0.1, lawn: 2 } },
     signs: [
-      shows('weed-plantain', 0.35, 'flat rosettes bear treading and tight soil'),
-      shows('weed-knotgrass', 0.35, 'it roots where little else can'),
-      shows('weed-pineapple', 0.35, 'it seeds on trodden, airless ground'),
-      shows('weed-taproot', 0.2, 'tap roots push through what others cannot'),
       shows('probe-stops', 0.9, 'packed soil stops a wire'),
       shows('puddles', 0.5, 'water cannot sink in'),
       shows('shallow-roots', 0.7, 'roots turn at the hard layer'),
       shows('surface-cap', 0.4, 'crumbs are gone and the surface seals'),
+      shows('soaks-slowly', 0.4, 'pores are gone'),
     ],
     avoid: [{ what: 'Digging it while wet', why: 'wet soil smears and packs tighter' }],
     source: 'extension',
@@ -37,7 +36,8 @@ export const conditions: readonly ConditionRow[] = [
       shows('sour-smell', 0.4, 'without air, soil turns sour'),
       shows('algae', 0.55, 'a surface that never dries grows a skin'),
       shows('puddles', 0.35, 'water has nowhere to go'),
-      shows('weed-moss', 0.35, 'moss and horsetail like wet feet'),
+      shows('hole-drains-slowly', 0.5, 'water has nowhere to go'),
+      shows('grey-mottles', 0.55, 'iron rusts and bleaches where water stands'),
       shows('wilt-in-wet', 0.12, 'roots without air cannot drink'),
       shows('yellow-leaves', 0.3, 'drowned roots cannot feed the leaves'),
     ],
@@ -54,6 +54,7 @@ export const conditions: readonly ConditionRow[] = [
     signs: [
       shows('care-dry', 0.85, 'it has had little water'),
       shows('runs-off', 0.6, 'dry sand and dry peat shed water'),
+      shows('dry-lawn', 0.35, 'the lawn had no water'),
       shows('hot-dry-spell', 0.3, 'hot dry air drinks the soil dry'),
     ],
     avoid: [],
@@ -83,6 +84,8 @@ export const conditions: readonly ConditionRow[] = [
     signs: [
       shows('ph-high', 0.85, 'the strip says so'),
       shows('fizz', 0.5, 'free lime bubbles with acid'),
+      shows('limed', 0.4, 'lime raises the pH'),
+      shows('soap-scum', 0.3, 'hard water brings lime'),
       shows('care-hard-water', 0.45, 'every can of hard water brings lime'),
     ],
     avoid: [{ what: 'Lime, wood ash, mushroom compost', why: 'each raises the pH further' }],
@@ -95,11 +98,7 @@ export const conditions: readonly ConditionRow[] = [
     plain: 'Less lime than the plant likes.',
     about: 'soil',
     prior: { base: 0.08 },
-    signs: [
-      shows('ph-low', 0.85, 'the strip says so'),
-      shows('weed-sorrel', 0.45, 'sorrel stands sour ground'),
-      shows('weed-moss', 0.3, 'moss stands sour, wet ground'),
-    ],
+    signs: [shows('ph-low', 0.85, 'the strip says so')],
     avoid: [],
     source: 'extension',
     grade: 'practice',
@@ -111,9 +110,13 @@ export const conditions: readonly ConditionRow[] = [
     about: 'feeding',
     prior: { base: 0.12, bySetting: { pot: 1.2 } },
     signs: [
-      shows('weed-clover', 0.35, 'clover brings its own nitrogen'),
       shows('care-unfed', 0.4, 'nothing has been put back'),
       shows('runs-off', 0.3, 'soil without humus does not hold water'),
+      shows('few-worms', 0.5, 'worms live on humus'),
+      shows('lab-n-low', 0.5, 'the laboratory finds little'),
+      shows('lab-humus-low', 0.65, 'the laboratory finds little'),
+      shows('lab-p-low', 0.25, 'the laboratory finds little'),
+      shows('lab-k-low', 0.25, 'the laboratory finds little'),
     ],
     avoid: [],
     source: 'extension',
@@ -128,8 +131,6 @@ export const conditions: readonly ConditionRow[] = [
     signs: [
       shows('care-nitrogen', 0.8, 'a rich feed went on lately'),
       shows('lush-dark', 0.65, 'nitrogen goes into leaf'),
-      shows('weed-chickweed', 0.35, 'chickweed likes it rich'),
-      shows('weed-nettle', 0.4, 'lush nettles like it rich'),
       shows('care-fed-strong', 0.3, 'a strong feed is mostly nitrogen'),
     ],
     avoid: [{ what: 'Any more nitrogen', why: 'soft growth invites sap-suckers and mildew' }],
@@ -180,7 +181,12 @@ export const conditions: readonly ConditionRow[] = [
     plain: 'Cold roots take up little, phosphorus least of all.',
     about: 'weather',
     prior: { base: 0.1, bySetting: { indoors: 0.3 }, months: months(10, 5) },
-    signs: [shows('cold-nights', 0.85, 'the thermometer says so')],
+    signs: [
+      shows('cold-nights', 0.85, 'the thermometer says so'),
+      shows('soil-cold-read', 0.7, 'the thermometer says so'),
+      shows('frost-night', 0.35, 'it froze'),
+      shows('drained-then-cold', 0.5, 'cold came suddenly'),
+    ],
     avoid: [],
     source: 'extension',
     grade: 'guideline',
@@ -194,10 +200,20 @@ export const conditions: readonly ConditionRow[] = [
     signs: [
       shows('weed-flush', 0.6, 'digging wakes sleeping seed'),
       shows('surface-cap', 0.45, 'rain beats bare soil shut'),
-      shows('weed-chickweed', 0.2, 'it covers open ground fast'),
     ],
     avoid: [{ what: 'Digging the weeds in', why: 'it brings up the next flush of seed' }],
     source: 'extension',
     grade: 'practice',
   },
 ];
+
+/** What weeds hint at stands in the weed table; here it joins the other signs of each condition. */
+const hintsAt = (id: string) =>
+  weeds.flatMap((weed) =>
+    weed.hints.filter(({ of }) => of === id).map(({ strength, why }) => shows(weed.id, strength, why)),
+  );
+
+export const conditions: readonly ConditionRow[] = [...commonConditions, ...moreConditions].map((row) => ({
+  ...row,
+  signs: [...row.signs, ...hintsAt(row.id)],
+}));

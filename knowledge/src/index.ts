@@ -9,6 +9,7 @@ import { regret } from './regret';
 import { remedies } from './remedies';
 import { safetyRules } from './safety-rules';
 import { signs } from './signs';
+import { weeds } from './weeds';
 import { concepts } from './words';
 
 /** The whole knowledge of the product, as the tables that the core works on. */
@@ -18,6 +19,7 @@ export const knowledge: Tables = {
   causes,
   signs,
   concepts,
+  weeds,
   checks,
   remedies,
   ingredients,

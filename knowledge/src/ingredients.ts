@@ -168,4 +168,20 @@ export const ingredients: readonly IngredientRow[] = [
     classes: ['nicotine'],
     ...powder,
   },
+  {
+    id: 'potassium-bicarbonate',
+    name: 'Potassium bicarbonate',
+    words: ['potassium bicarbonate'],
+    density: 1,
+    classes: ['bicarbonate', 'alkali'],
+    ...powder,
+  },
+  {
+    id: 'mustard-powder',
+    name: 'Ground yellow mustard',
+    words: ['mustard', 'mustard powder', 'ground mustard'],
+    density: 0.45,
+    classes: ['mustard'],
+    ...powder,
+  },
 ];

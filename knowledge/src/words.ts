@@ -5,6 +5,7 @@
  * small misspellings are forgiven by the reader, so only stems that differ need a line.
  */
 import type { ConceptRow } from '@trowel/core/tables';
+import { moreConcepts } from './words-more';
 
 const what = (id: string, ...words: string[]): ConceptRow => ({ id, kind: 'what', words });
 const modifier = (id: string, ...words: string[]): ConceptRow => ({ id, kind: 'modifier', words });
@@ -62,7 +63,6 @@ export const concepts: readonly ConceptRow[] = [
     'stems',
     'stalk',
     'stalks',
-    'trunk',
     'branch',
     'branches',
     'cane',
@@ -92,7 +92,8 @@ export const concepts: readonly ConceptRow[] = [
   modifier('few', 'few', 'couple', 'one or two', 'only one', 'two or three', 'just the lowest', 'only the lowest'),
   modifier('all-over', 'all over', 'whole plant', 'entire plant', 'everywhere', 'whole leaf', 'throughout'),
   modifier('even', 'even', 'evenly', 'uniform', 'uniformly', 'same on both halves', 'symmetric'),
-  modifier('white', 'white', 'whitish', 'pale grey', 'greyish white', 'grey', 'gray'),
+  modifier('white', 'white', 'whitish', 'pale grey', 'greyish white'),
+  modifier('grey', 'grey', 'gray', 'greyish'),
   modifier('black', 'black', 'dark', 'blackish'),
   modifier('green', 'green', 'greenish'),
   modifier('small', 'small', 'tiny', 'little', 'minute', 'wee', 'fine'),
@@ -277,8 +278,6 @@ export const concepts: readonly ConceptRow[] = [
     'curl',
     'curled',
     'curling',
-    'rolled',
-    'rolling',
     'crinkled',
     'puckered',
     'distorted',
@@ -533,17 +532,7 @@ export const concepts: readonly ConceptRow[] = [
     'little round holes',
     'peppered with holes',
   ),
-  what(
-    'frass',
-    'frass',
-    'droppings',
-    'dropping',
-    'poo',
-    'excrement',
-    'green pellets',
-    'dark green pellets',
-    'caterpillar poo',
-  ),
+  what('frass', 'frass', 'droppings', 'poo', 'excrement', 'green pellets', 'dark green pellets', 'caterpillar poo'),
   what('egg', 'egg', 'eggs', 'egg clusters'),
   what('caterpillar', 'caterpillar', 'caterpillars', 'green worm', 'green worms', 'looper', 'loopers', 'inchworm'),
   what(
@@ -594,14 +583,11 @@ export const concepts: readonly ConceptRow[] = [
     'black patch',
     'black bottoms',
     'black bottom',
-    'brown patch',
-    'rot',
-    'rotten',
-    'rotting',
     'black end',
     'flat dark',
     'gone black',
   ),
+  what('rot', 'rot', 'rots', 'rotten', 'rotting'),
   what('split', 'split', 'splitting', 'crack', 'cracked', 'cracking', 'burst'),
   what(
     'sun-side',
@@ -644,7 +630,6 @@ export const concepts: readonly ConceptRow[] = [
     'mould on the soil',
     'mould on soil',
     'white mould',
-    'white fluff',
     'green surface',
     'moss on the pot',
     'mouldy surface',
@@ -726,18 +711,6 @@ export const concepts: readonly ConceptRow[] = [
   ),
   what('alkaline', 'alkaline', 'high ph', 'ph is high', 'ph too high', 'limy', 'lime rich', 'ph above 7'),
   what('acid', 'acid', 'acidic', 'low ph', 'ph is low', 'ph too low', 'ericaceous'),
-
-  // Weeds
-  what('plantain', 'plantain', 'plantains', 'waybread', 'ribwort'),
-  what('knotgrass', 'knotgrass', 'knot grass', 'prostrate knotweed', 'wireweed'),
-  what('pineapple-weed', 'pineapple weed', 'pineappleweed', 'rayless mayweed'),
-  what('taproot-weed', 'dandelion', 'dandelions', 'dock', 'docks'),
-  what('chickweed', 'chickweed', 'chick weed'),
-  what('nettle', 'nettle', 'nettles', 'stinging nettles', 'fat hen', 'goosefoot', 'lambs quarters'),
-  what('clover', 'clover', 'vetch', 'medick', 'black medick', 'trefoil'),
-  what('sorrel', 'sorrel', 'sheeps sorrel', 'sheep sorrel'),
-  what('moss', 'moss', 'mossy', 'horsetail', 'mares tail', 'rushes', 'sedge', 'creeping buttercup'),
-  what('shepherds-purse', 'shepherds purse', 'groundsel', 'purslane', 'annual weeds', 'flush of weeds'),
 
   // Care and weather
   what('watering', 'watering', 'watered', 'water', 'waters', 'irrigation', 'soak', 'drink'),
@@ -939,4 +912,5 @@ export const concepts: readonly ConceptRow[] = [
     'cool nights',
     'unheated',
   ),
+  ...moreConcepts,
 ];

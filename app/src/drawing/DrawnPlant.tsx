@@ -18,6 +18,7 @@ const spots: Record<TapPart, { left: number; top: number }> = {
   fruit: { left: 68, top: 42 },
   stem: { left: 3, top: 45 },
   old: { left: 62, top: 62 },
+  lawn: { left: 30, top: 42 },
   soil: { left: 3, top: 82 },
   around: { left: 50, top: 82 },
 };
@@ -28,6 +29,7 @@ const shortLabels: Record<TapPart, string> = {
   old: 'Oldest leaves',
   stem: 'Stem',
   fruit: 'Fruit',
+  lawn: 'Turf',
   soil: 'Soil, roots',
   around: 'Weeds, care',
 };
@@ -71,7 +73,8 @@ export function DrawnPlant({
             style={{
               position: 'absolute',
               left: `${spots[id].left}%`,
-              top: plant ? `${spots[id].top}%` : '64%',
+              // On bare ground the turf lies above the soil and what grows round it.
+              top: plant ? `${spots[id].top}%` : id === 'lawn' ? '14%' : '64%',
               minHeight: space.target,
               minWidth: space.target,
               justifyContent: 'center',

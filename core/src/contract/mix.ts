@@ -23,6 +23,8 @@ export const mixRequest = z.strictObject({
   water: z.strictObject({ hardness: z.number().min(0).max(3000) }).optional(),
   /** Soap in the liquid, % w/v from its label. */
   soapPercent: z.number().positive().max(100).optional(),
+  /** Strength on the bottle in %, for what is thinned from a bottle (peroxide: 3 % where nothing is said). */
+  bottlePercent: z.number().positive().max(100).optional(),
   /** Borax in place of boric acid. */
   product: z.string().min(1).optional(),
   /** What the gardener means to measure out, to be checked for slips. */

@@ -92,7 +92,7 @@ function mixRemedy(tables: Tables, remedy: Mixable, order: MixOrder, ml: number)
     return { kind: 'refused', because, says: `${because[0]?.says ?? ''} ${because[0]?.instead ?? ''}`.trim() };
 
   const product = productFor(tables, remedy, order);
-  const amounts = amountsFor(recipe, strength.value, ml, product);
+  const amounts = amountsFor(recipe, strength.value, ml, product, order);
   // What else goes in or stands ready is checked against every part of the mix.
   const together = [product, ...(order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? [])];
   const rules = rulesFor(tables, together).map(ruleSaid);
@@ -161,6 +161,8 @@ export function strengthWords({ kind }: RecipeSpec, value: number): string {
       return `1 to ${trim(value, 1)}`;
     case 'grams-per-litre':
       return `${trim(value, 2)} g per litre`;
+    case 'percent-strength':
+      return `${trim(value, 2)} %`;
     case 'bait':
       return `${trim(value, 2)} % boric acid`;
     default:
@@ -185,7 +187,7 @@ interface Amounts {
   readonly working: Mixed['working'];
 }
 
-function amountsFor(recipe: RecipeSpec, value: number, ml: number, product: IngredientRow): Amounts {
+function amountsFor(recipe: RecipeSpec, value: number, ml: number, product: IngredientRow, order: MixOrder): Amounts {
   switch (recipe.kind) {
     case 'percent-volume': {
       const stock = (ml * value) / 100;
@@ -221,6 +223,21 @@ function amountsFor(recipe: RecipeSpec, value: number, ml: number, product: Ingr
         ],
       };
     }
+    case 'percent-strength': {
+      const bottle = bottlePercentOf(order, value);
+      const stock = (ml * value) / bottle;
+      return {
+        parts: [{ ingredient: product.id, ml: stock }],
+        waterMl: ml - stock,
+        working: [
+          {
+            what: `${product.name} from a ${trim(bottle, 1)} % bottle (C₁V₁ = C₂V₂)`,
+            how: `${trim(ml, 1)} mL × ${trim(value, 2)} ÷ ${trim(bottle, 1)}`,
+            value: `${trim(stock, 2)} mL`,
+          },
+        ],
+      };
+    }
     case 'bait': {
       // The syrup weighs close to its volume in grams at 20 % sugar (1.08 g/mL).
       const syrupDensity = 1.08;
@@ -246,6 +263,19 @@ function amountsFor(recipe: RecipeSpec, value: number, ml: number, product: Ingr
     default:
       return recipe satisfies never;
   }
+}
+
+/** Label strength where nothing is said: what pharmacies sell. */
+const usualBottle = 3;
+/** Stronger peroxide burns skin and eyes; in some regions it is not sold to the public. */
+const strongestBottle = 12;
+
+function bottlePercentOf({ bottlePercent = usualBottle }: MixOrder, wanted: number): number {
+  if (bottlePercent > strongestBottle)
+    throw inputError('bottlePercent', `is above ${strongestBottle} %: not to be handled at home; buy a 3 % bottle`);
+  if (bottlePercent < wanted)
+    throw inputError('bottlePercent', `a ${trim(bottlePercent, 2)} % bottle cannot give ${trim(wanted, 2)} %`);
+  return bottlePercent;
 }
 
 function productFor(tables: Tables, { recipe }: Mixable, { product }: MixOrder): IngredientRow {
@@ -289,6 +319,7 @@ function pouringOrder(recipe: RecipeSpec, water: string, parts: readonly MixPart
   );
   switch (recipe.kind) {
     case 'percent-volume':
+    case 'percent-strength':
       return [`Fill in ${water} of water first`, `Add ${measured[0]}`, 'Swirl, do not shake, so that it does not foam'];
     case 'one-to-n':
       return [`Pour in ${measured[0]}`, `Fill up with ${water} of water`, 'Stir and strain into the sprayer'];

@@ -1,34 +1,42 @@
 import { tokensOf, type Token } from './words';
 
-/** A stretch of a line that is about one thing, and whether it says that the thing is not there. */
+/** A stretch of a line that is about one thing. */
 export interface Clause {
   readonly text: string;
   readonly tokens: readonly Token[];
-  readonly negated: boolean;
+  /** True where "or", "nor" ties it to the clause before, so that a denial carries on. */
+  readonly carriesOn: boolean;
 }
 
-const breaks = /[,;.!?:()\n]+|\s[-–—]\s|\b(?:and|but|with|plus|while|whereas|although|also|then|yet|except)\b/i;
-/** "no eggs or webs" denies both, so these carry the denial on. */
-const carriesOn = /\b(?:or|nor)\b/i;
-const denials =
-  /\b(?:no|not|never|none|without|isnt|arent|isn't|aren't|wasn't|doesn't|don't|didn't|can't see|cannot see|nothing|absent|free of|neither|no sign of|lack of|hardly any)\b/i;
-/** Denials that are part of a sign of its own, such as "not growing", and must not turn it round. */
-const ownWords =
-  /\b(?:not growing|no growth|stopped|not watered|no rain|no water|not fed|never fed|no feed|not been fed|no fertili[sz]er|never been fed|no food|nothing fed|no feeding|no air|cannot push|will not go|never dries(?: out)?|hardly growing|hardly grown|barely growing|without feed|havent fed|have not fed|haven't fed|haven’t fed|no longer|not only|never had feed|not fed yet|not the same on both halves)\b/gi;
+const breaks =
+  /[,;.!?:()\n]+|\s[-–—]\s|\b(?:and|but|with|plus|while|whereas|although|also|then|yet|except)\b|\b(?=(?:no|without)\b)/i;
+/** "no eggs or webs" denies both. */
+const ties = /\b(?:or|nor)\b/i;
 
-/** Splits a line where gardeners draw breath, keeping track of what is denied. */
+const denials =
+  /^(?:no|not|never|none|without|isnt|arent|wasnt|werent|doesnt|dont|didnt|cant|cannot|nothing|absent|neither|lack|hardly|havent|hasnt|wont)$/;
+export const isDenial = ({ word }: Token): boolean => denials.test(word);
+
+/** Denials that belong to a way of speaking and deny nothing. */
+const innocent = [
+  /\bnot only\b/gi,
+  /\bno longer\b/gi,
+  /\bno doubt\b/gi,
+  /\bcannot tell\b/gi,
+  /\bnot sure\b/gi,
+  /\bdont know\b/gi,
+  /\bno idea\b/gi,
+  /\bcan(?:'|’)?t (?:push|get)\b/gi,
+];
+
+/** Splits a line where gardeners draw breath. */
 export function clausesOf(line: string, joined: readonly RegExp[] = []): Clause[] {
+  const plain = innocent.reduce((text, pattern) => text.replace(pattern, ' '), line);
   // "Hot and dry" is one thing: its "and" is tied to its neighbours before the line is split.
-  const tied = joined.reduce((text, pattern) => text.replace(pattern, (phrase) => phrase.replace(/\s+/g, '_')), line);
+  const tied = joined.reduce((text, pattern) => text.replace(pattern, (phrase) => phrase.replace(/\s+/g, '_')), plain);
   return tied
     .split(breaks)
-    .flatMap((part) => {
-      const pieces = part.split(carriesOn);
-      const firstDenied = isDenied(pieces[0] ?? '');
-      return pieces.map((piece) => ({ piece, negated: firstDenied || isDenied(piece) }));
-    })
-    .map(({ piece, negated }) => ({ text: piece.replace(/_/g, ' ').trim(), tokens: tokensOf(piece), negated }))
+    .flatMap((part) => part.split(ties).map((piece, index) => ({ piece, carriesOn: index > 0 })))
+    .map(({ piece, carriesOn }) => ({ text: piece.replace(/_/g, ' ').trim(), tokens: tokensOf(piece), carriesOn }))
     .filter(({ tokens }) => tokens.length > 0);
 }
-
-const isDenied = (piece: string) => denials.test(piece.replace(/_/g, ' ').replace(ownWords, ' '));

@@ -6,17 +6,20 @@ export const tapParts = [
   { id: 'leaves', label: 'Leaves', wheres: ['leaves', 'leaf-edge', 'veins'] },
   { id: 'under', label: 'Leaf undersides', wheres: ['leaf-underside'] },
   { id: 'old', label: 'Oldest leaves', wheres: ['oldest-leaves'] },
-  { id: 'stem', label: 'Stem', wheres: ['stem'] },
+  { id: 'stem', label: 'Stem and bark', wheres: ['stem', 'bark'] },
   { id: 'fruit', label: 'Fruit', wheres: ['fruit'] },
+  { id: 'lawn', label: 'Turf', wheres: ['lawn'] },
   { id: 'soil', label: 'Soil and roots', wheres: ['soil-surface', 'inside-soil', 'roots'] },
-  { id: 'around', label: 'Around: weeds, care, weather', wheres: ['around', 'care', 'weather'] },
+  { id: 'around', label: 'Around: weeds, care, weather', wheres: ['around', 'care', 'weather', 'water'] },
 ] as const satisfies readonly { id: string; label: string; wheres: readonly Where[] }[];
 export type TapPart = (typeof tapParts)[number]['id'];
 
 /** The parts this plant has; without a plant, the ground only. */
 export function partsOf(plant: PlantRow | undefined): readonly (typeof tapParts)[number][] {
-  if (!plant) return tapParts.filter(({ id }) => id === 'soil' || id === 'around');
-  return tapParts.filter(({ id }) => id !== 'fruit' || plant.parts.includes('fruit'));
+  if (!plant) return tapParts.filter(({ id }) => id === 'soil' || id === 'around' || id === 'lawn');
+  if (plant.parts.includes('lawn'))
+    return tapParts.filter(({ id }) => ['leaves', 'lawn', 'soil', 'around'].includes(id));
+  return tapParts.filter(({ id }) => id !== 'lawn' && (id !== 'fruit' || plant.parts.includes('fruit')));
 }
 
 /** Plates for a part, those that fit this plant first: a sign counts as much as its likeliest cause here. */
@@ -41,4 +44,13 @@ export function platesFor(
       ),
     );
   return signs.filter(({ where }) => wheres.includes(where)).sort((a, b) => worth(b) - worth(a));
+}
+
+/** All signs, on the shelf of the part they belong to. */
+export function signsByPart({ signs }: Tables): { id: TapPart; label: string; signs: SignRow[] }[] {
+  return tapParts.map(({ id, label, wheres }) => ({
+    id,
+    label,
+    signs: signs.filter(({ where }) => (wheres as readonly Where[]).includes(where)),
+  }));
 }

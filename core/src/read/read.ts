@@ -1,7 +1,7 @@
-import type { ConceptRow, PlantId, SignId, SignRow, Tables } from '../tables';
+import { isLiteral, type PlantId, type SignId, type SignRow, type Tables } from '../tables';
 import type { Evidence } from '../weigh/situation';
-import { clausesOf, type Clause } from './clauses';
-import { isFiller, lexiconOf, standsAt, tokensOf, type Lexicon, type Token } from './words';
+import { clausesOf, isDenial, type Clause } from './clauses';
+import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Lexicon, type Occurrence } from './words';
 
 export interface Understood {
   /** The gardener's words. */
@@ -18,172 +18,233 @@ export interface Reading {
 }
 
 /**
- * Reads a gardener's line: clause by clause into concepts, concepts into signs. What carries meaning
+ * Reads a gardener's line: clause by clause into phrases, phrases into signs. What carries meaning
  * but was not recognised is handed back; nothing is guessed.
  */
 export function readLine(tables: Tables, line: string): Reading {
   const lexicon = lexiconOf(tables);
-  const clauses = joinPlaces(clausesOf(line, lexicon.joined).map((clause) => conceptsOf(clause, lexicon)));
+  const found = clausesOf(line, lexicon.joined).map((clause) => phrasesOf(clause, lexicon));
+  const read = withDenials(joinPlaces(found).map((clause) => ({ clause, chosen: signsFor(tables.signs, clause) })));
   const understood: Understood[] = [];
   const notUnderstood: string[] = [];
-  for (const clause of clauses) {
-    const signs = signsFor(tables.signs, clause);
+  for (const { clause, chosen, denied } of read) {
     const amount = amountIn(clause.text);
-    for (const sign of signs) {
-      const state = clause.negated ? 'absent' : 'seen';
+    for (const { sign } of chosen) {
       if (understood.some((known) => known.sign === sign.id)) continue;
+      const state = denied ? 'absent' : 'seen';
       const counts = amount !== undefined && sign.amount !== 'none' && state === 'seen';
       understood.push({ say: clause.text, sign: sign.id, state, ...(counts ? { amount } : {}) });
     }
-    if (signs.length === 0 && clause.concepts.size > 0) notUnderstood.push(clause.text);
-    else notUnderstood.push(...clause.unknown);
+    if (chosen.length === 0 && clause.occurrences.some(({ phrase }) => phrase.kind === 'what'))
+      notUnderstood.push(clause.text);
+    else notUnderstood.push(...unknownWords(clause, chosen));
   }
-  const plant = clauses.map((clause) => clause.plant).find((id) => id !== undefined);
+  const plant = plantIn(found);
   return { understood, notUnderstood, ...(plant === undefined ? {} : { plant }) };
 }
 
-interface ReadClause extends Clause {
-  readonly concepts: ReadonlyMap<string, ConceptRow>;
-  readonly unknown: readonly string[];
-  readonly plant?: PlantId;
+interface PhrasedClause extends Clause {
+  readonly occurrences: readonly Occurrence[];
 }
 
-function conceptsOf(clause: Clause, lexicon: Lexicon): ReadClause {
-  const { tokens } = clause;
-  const concepts = new Map<string, ConceptRow>();
-  const taken = tokens.map(() => false);
-  let plant: PlantId | undefined;
-  const take = (at: number, length: number) => taken.fill(true, at, at + length);
-  const isFree = (at: number, length: number) => taken.slice(at, at + length).every((used) => !used);
-
-  for (const forgiving of [false, true]) {
-    for (const phrase of lexicon.concepts)
-      for (let at = 0; at + phrase.stems.length <= tokens.length; at += 1)
-        if (isFree(at, phrase.stems.length) && standsAt(phrase, tokens, at, forgiving)) {
-          concepts.set(phrase.concept.id, phrase.concept);
-          take(at, phrase.stems.length);
-        }
-  }
-  for (const { id, at, length } of plantsIn(tokens, lexicon, taken)) {
-    plant ??= id;
-    take(at, length);
-  }
-  const unknown = tokens
-    .filter((token, index) => !taken[index] && !isFiller(token) && !isDenial(token.word))
-    .map(({ word }) => word);
-  return { ...clause, concepts, unknown, ...(plant === undefined ? {} : { plant }) };
+interface ChosenSign {
+  readonly sign: SignRow;
+  /** Positions in the clause that this sign has used. */
+  readonly used: ReadonlySet<number>;
 }
 
-/**
- * Plants named in a run of words, longest name first. A word may name a plant and a part at once
- * ("tomatoes"), so exact names count wherever they stand; misspelt ones only in words not yet used.
- */
-function plantsIn(
-  tokens: readonly Token[],
-  lexicon: Lexicon,
-  taken: readonly boolean[],
-): { id: PlantId; at: number; length: number }[] {
-  for (const forgiving of [false, true])
-    for (const phrase of lexicon.plants)
-      for (let at = 0; at + phrase.stems.length <= tokens.length; at += 1) {
-        const length = phrase.stems.length;
-        if (forgiving && taken.slice(at, at + length).some((used) => used)) continue;
-        if (standsAt(phrase, tokens, at, forgiving)) return [{ id: phrase.plant.id, at, length }];
-      }
-  return [];
-}
+const phrasesOf = (clause: Clause, lexicon: Lexicon): PhrasedClause => ({
+  ...clause,
+  occurrences: occurrencesIn(clause.tokens, lexicon),
+});
 
 /** The plant a word or name stands for, or undefined. */
 export function plantNamed(tables: Tables, name: string): PlantId | undefined {
   const tokens = tokensOf(name);
-  return plantsIn(
-    tokens,
-    lexiconOf(tables),
-    tokens.map(() => false),
-  )[0]?.id;
+  return plantIn([{ text: name, tokens, carriesOn: false, occurrences: occurrencesIn(tokens, lexiconOf(tables)) }]);
 }
 
-const isDenial = (word: string) =>
-  /^(no|not|never|none|without|isnt|arent|wasnt|doesnt|dont|didnt|cant|cannot|nothing|absent|free|neither|sign|signs|lack|hardly)$/.test(
-    word,
-  );
+/** The first plant named; where names overlap, the longest ("broad bean", not "bean"). */
+function plantIn(clauses: readonly PhrasedClause[]): PlantId | undefined {
+  for (const { occurrences } of clauses) {
+    const plants = occurrences.filter(({ phrase }) => phrase.kind === 'plant');
+    const longest = [...plants].sort((a, b) => b.length - a.length || a.at - b.at)[0];
+    if (longest) return longest.phrase.key;
+  }
+  return undefined;
+}
 
 /** "Yellow leaves, mostly the old ones": a clause of places only sharpens the one before it. */
-function joinPlaces(clauses: readonly ReadClause[]): ReadClause[] {
-  const joined: ReadClause[] = [];
+function joinPlaces(clauses: readonly PhrasedClause[]): PhrasedClause[] {
+  const joined: PhrasedClause[] = [];
   for (const clause of clauses) {
     const before = joined[joined.length - 1];
-    const onlyPlaces =
-      clause.concepts.size > 0 && [...clause.concepts.values()].every(({ kind }) => kind === 'modifier');
-    if (before && onlyPlaces && before.concepts.size > 0 && before.negated === clause.negated) {
-      const text = `${before.text}, ${clause.text}`;
-      joined[joined.length - 1] = {
-        ...before,
-        text,
-        concepts: new Map([...before.concepts, ...clause.concepts]),
-        unknown: [...before.unknown, ...clause.unknown],
-      };
-    } else joined.push(clause);
+    const own = clause.occurrences.filter(({ phrase }) => phrase.kind === 'what' || phrase.kind === 'modifier');
+    const onlyPlaces = own.length > 0 && own.every(({ phrase }) => phrase.kind === 'modifier');
+    const isPlain = !clause.tokens.some(isDenial);
+    if (before && onlyPlaces && isPlain && !before.tokens.some(isDenial) && before.occurrences.length > 0)
+      joined[joined.length - 1] = append(before, clause);
+    else joined.push(clause);
   }
   return carrySubject(joined);
 }
+
+const append = (before: PhrasedClause, clause: PhrasedClause): PhrasedClause => ({
+  text: `${before.text}, ${clause.text}`,
+  carriesOn: before.carriesOn,
+  tokens: [...before.tokens, ...clause.tokens],
+  occurrences: [
+    ...before.occurrences,
+    ...clause.occurrences.map((found) => ({ ...found, at: found.at + before.tokens.length })),
+  ],
+});
 
 /** Places that change what a clause is about, and those of them that the next clause keeps. */
 const subjects = new Set([
   'old',
   'new',
+  'middle',
   'fruit',
+  'apple-fruit',
+  'flower',
   'flower-end',
   'seedling',
   'pot',
   'stem',
+  'bark',
   'soil',
+  'lawn',
   'all-over',
   'under',
   'while-wet',
   'while-dry',
   'root',
+  'bulb',
+  'tuber',
 ]);
-const carriedSubjects = new Set(['old', 'new', 'fruit', 'seedling']);
+const carriedSubjects = new Set(['old', 'new', 'fruit', 'apple-fruit', 'seedling', 'lawn', 'bark', 'tuber', 'bulb']);
+/** A place carried over from the clause before stands beyond its tokens. */
+const carriedAt = 1000;
 
 /** "The oldest leaves are yellow and slow": a clause without a place keeps the place of the one before. */
-function carrySubject(clauses: readonly ReadClause[]): ReadClause[] {
-  let places: readonly ConceptRow[] = [];
+function carrySubject(clauses: readonly PhrasedClause[]): PhrasedClause[] {
+  let places: readonly Occurrence[] = [];
   return clauses.map((clause) => {
-    const own = [...clause.concepts.values()].filter(({ id }) => subjects.has(id));
-    if (own.length > 0 || clause.concepts.size === 0) {
+    const own = clause.occurrences.filter(({ phrase }) => subjects.has(phrase.key));
+    if (own.length > 0 || clause.occurrences.length === 0) {
       places = own.length > 0 ? own : places;
       return clause;
     }
-    const carried = places.filter(({ id }) => carriedSubjects.has(id));
-    return { ...clause, concepts: new Map([...clause.concepts, ...carried.map((row) => [row.id, row] as const)]) };
+    const carried = places.filter(({ phrase }) => carriedSubjects.has(phrase.key));
+    return {
+      ...clause,
+      occurrences: [...clause.occurrences, ...carried.map((found) => ({ ...found, at: carriedAt }))],
+    };
   });
 }
 
-/** The fewest signs that use up what was said: the set with the most concepts first. */
-function signsFor(signs: readonly SignRow[], { concepts }: ReadClause): SignRow[] {
-  const candidates = signs
-    .flatMap((sign) => sign.says.map((set) => ({ sign, needs: set.split(' ') })))
-    .filter(({ needs }) => needs.every((concept) => concepts.has(concept)))
-    .sort((a, b) => b.needs.length - a.needs.length);
-  const used = new Set<string>();
-  const chosen: SignRow[] = [];
-  for (const { sign, needs } of candidates) {
-    const newWhats = needs.filter((concept) => concepts.get(concept)?.kind === 'what' && !used.has(concept));
-    const whatsNeeded = needs.filter((concept) => concepts.get(concept)?.kind === 'what');
-    if (whatsNeeded.length > 0 ? newWhats.length === 0 : chosen.length > 0) continue;
-    if (chosen.includes(sign)) continue;
-    chosen.push(sign);
+interface Candidate {
+  readonly sign: SignRow;
+  readonly parts: readonly Occurrence[];
+  /** Positions covered. */
+  readonly covers: readonly number[];
+}
+
+const sayings = new WeakMap<readonly SignRow[], readonly { sign: SignRow; needs: readonly string[] }[]>();
+
+/** Every way of saying every sign, taken apart once. */
+function waysOfSaying(signs: readonly SignRow[]) {
+  const known = sayings.get(signs);
+  if (known) return known;
+  const built = signs.flatMap((sign) => sign.says.map((set) => ({ sign, needs: set.split(' ') })));
+  sayings.set(signs, built);
+  return built;
+}
+
+/** The fewest signs that use up what was said: what explains most words comes first. */
+function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): ChosenSign[] {
+  const byKey = new Map<string, Occurrence[]>();
+  for (const found of occurrences)
+    if (found.phrase.kind !== 'plant') byKey.set(found.phrase.key, [...(byKey.get(found.phrase.key) ?? []), found]);
+  const candidates: Candidate[] = waysOfSaying(signs)
+    .filter(({ needs }) => needs.every((key) => byKey.has(key)))
+    .map(({ sign, needs }) => {
+      const parts = needs.map((key) => longestOf(byKey.get(key) ?? []));
+      return { sign, parts, covers: [...new Set(parts.flatMap(positions))] };
+    })
+    // Two words of a set must not be the same word of the line.
+    .filter(({ parts }) => parts.every((part, index) => !parts.slice(0, index).some((other) => within(part, other))))
+    .sort((a, b) => weightOf(b) - weightOf(a) || a.sign.background - b.sign.background);
+  const used = new Set<number>();
+  const chosen: ChosenSign[] = [];
+  for (const { sign, parts } of candidates) {
+    if (chosen.some((known) => known.sign === sign)) continue;
+    const tellers = parts.filter(({ phrase }) => phrase.kind !== 'modifier');
+    const isNew =
+      tellers.length > 0 ? tellers.some((part) => positions(part).some((at) => !used.has(at))) : chosen.length === 0;
+    if (!isNew) continue;
     // Every other way of saying the same sign is used up too: "pale, papery, towards the sun" is one patch.
-    for (const other of candidates) if (other.sign === sign) for (const concept of other.needs) used.add(concept);
+    const own = new Set(candidates.filter((other) => other.sign === sign).flatMap(({ covers }) => covers));
+    for (const at of own) used.add(at);
+    chosen.push({ sign, used: own });
   }
   return chosen;
 }
 
+/**
+ * How much of what was said a way of saying accounts for. Words that tell count for more than places,
+ * a place carried over least; a phrase of two words a little more than the two apart.
+ */
+const weightOf = ({ parts }: Candidate): number =>
+  parts.reduce(
+    (sum, { phrase, at, length }) =>
+      sum + (at >= carriedAt ? 0.4 : phrase.kind === 'modifier' ? 0.8 : 1) * length + 0.05 * (length - 1),
+    0,
+  );
+
+const positions = ({ at, length }: Occurrence) => Array.from({ length }, (_, offset) => at + offset);
+const within = (a: Occurrence, b: Occurrence) =>
+  a.at < carriedAt && b.at < carriedAt && a.at < b.at + b.length && b.at < a.at + a.length;
+const longestOf = (found: readonly Occurrence[]): Occurrence =>
+  found.reduce((best, next) => (next.length > best.length ? next : best));
+
+interface ReadClause {
+  readonly clause: PhrasedClause;
+  readonly chosen: readonly ChosenSign[];
+  readonly denied: boolean;
+}
+
+/**
+ * A clause is denied by a denial that is no part of a sign's own words ("no flowers" is a sign). A
+ * bare "none" denies what stood before it; "or" carries a denial on.
+ */
+function withDenials(clauses: readonly { clause: PhrasedClause; chosen: readonly ChosenSign[] }[]): ReadClause[] {
+  const read: ReadClause[] = [];
+  for (const { clause, chosen } of clauses) {
+    const before = read[read.length - 1];
+    const own = new Set(chosen.flatMap(({ used }) => [...used]));
+    const ownWords = clause.occurrences.filter(({ length, phrase }) => length > 1 && phrase.kind !== 'plant');
+    const isOwn = (at: number) => own.has(at) || ownWords.some((found) => positions(found).includes(at));
+    const denies = clause.tokens.some((token, at) => isDenial(token) && !isOwn(at));
+    const nothingElse = clause.tokens.every((token) => isFiller(token));
+    if (denies && nothingElse && chosen.length === 0 && before) read[read.length - 1] = { ...before, denied: true };
+    read.push({ clause, chosen, denied: denies || (clause.carriesOn && (before?.denied ?? false)) });
+  }
+  return read;
+}
+
+/** Words that no concept, plant or chosen sign accounts for. */
+function unknownWords({ tokens, occurrences }: PhrasedClause, chosen: readonly ChosenSign[]): string[] {
+  const known = new Set<number>(chosen.flatMap(({ used }) => [...used]));
+  for (const found of occurrences) if (!isLiteral(found.phrase.key)) for (const at of positions(found)) known.add(at);
+  return tokens.filter((token, at) => !known.has(at) && !isFiller(token)).map(({ word }) => word);
+}
+
 /** "about 12 a leaf", "30 %", "40 ants": the first number, where it counts something. */
 function amountIn(text: string): number | undefined {
-  const match = /(\d+(?:\.\d+)?)\s*(?:%|per ?cent|(?:[a-z]+\s+){0,3}(?:a|per|each)\s+(?:leaf|minute|plant))/i.exec(
-    text,
-  );
+  const match =
+    /(\d+(?:\.\d+)?)\s*(?:%|per ?cent|(?:[a-z]+\s+){0,3}(?:a|per|each|in a)\s+(?:leaf|minute|plant|square|shoot))/i.exec(
+      text,
+    );
   return match?.[1] === undefined ? undefined : Number(match[1]);
 }

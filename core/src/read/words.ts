@@ -1,8 +1,8 @@
 import { distance } from 'fastest-levenshtein';
 import { stemmer } from 'stemmer';
-import type { ConceptRow, PlantRow, Tables } from '../tables';
+import { isLiteral, type PlantRow, type Tables } from '../tables';
 
-/** A run of words in a line, folded to stems, and where it stood. */
+/** A word in a line, folded to its stem. */
 export interface Token {
   readonly word: string;
   readonly stem: string;
@@ -35,69 +35,108 @@ const fillers = new Set(
   few small tiny little big large old new good bad nice well ok year years summer spring autumn winter season last first second
   while after before during until because but and or nor also plus both either though although even however yet if
   stuff odd strange weird made make makes making put puts given give gave using used use leave need needs left right
-  per cent percent number count many much mine ours normal usual usually always often sometimes`.split(/\s+/),
+  per cent percent number count many much mine ours normal usual usually always often sometimes rest
+  no not never none without isnt arent wasnt werent doesnt dont didnt cant cannot nothing absent free neither sign signs lack hardly
+  havent hasnt hadnt wont`.split(/\s+/),
 );
 
 export const isFiller = ({ word }: Token): boolean => fillers.has(word) || /^\d/.test(word) || word.length < 2;
 
+/** What a run of words stands for: a concept, a literal word of some sign, or a plant. */
 export interface Phrase {
   readonly stems: readonly string[];
-  /** The phrase as written in the table. */
-  readonly text: string;
+  /** Concept id, `=word`, or plant id. */
+  readonly key: string;
+  readonly kind: 'what' | 'modifier' | 'literal' | 'plant';
 }
 
-/** Every phrase of the concepts, longest first, so that the most special match wins. */
 export interface Lexicon {
-  readonly concepts: readonly (Phrase & { readonly concept: ConceptRow })[];
-  /** Phrases of the concepts that hold a word which would otherwise split a line. */
+  /** Phrases by their first stem. */
+  readonly byFirst: ReadonlyMap<string, readonly Phrase[]>;
+  /** Phrases that hold a word which would otherwise split a line. */
   readonly joined: readonly RegExp[];
-  readonly plants: readonly (Phrase & { readonly plant: PlantRow })[];
+  /** Every stem that stands in a phrase, by its length, for misspellings. */
+  readonly vocabulary: ReadonlyMap<number, readonly string[]>;
 }
 
-const lexicons = new WeakMap<readonly ConceptRow[], Lexicon>();
+const lexicons = new WeakMap<object, Lexicon>();
+
+const stemsOf = (text: string) => tokensOf(text).map(({ stem }) => stem);
+const plantNames = (plant: PlantRow) => [
+  plant.id.replace(/-/g, ' '),
+  ...plant.name.split(/,| and /),
+  ...plant.synonyms,
+];
 
 /** Built once for a set of tables. */
-export function lexiconOf({ concepts, plants }: Pick<Tables, 'concepts' | 'plants'>): Lexicon {
+export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' | 'plants' | 'signs'>): Lexicon {
   const known = lexicons.get(concepts);
   if (known) return known;
+  const literals = new Set(signs.flatMap(({ says }) => says.flatMap((set) => set.split(' ').filter(isLiteral))));
+  const phrases: Phrase[] = [
+    ...concepts.flatMap(({ id, kind, words }) => words.map((text) => ({ stems: stemsOf(text), key: id, kind }))),
+    ...[...literals].map((key) => ({ stems: stemsOf(key.slice(1)), key, kind: 'literal' as const })),
+    ...plants.flatMap((plant) =>
+      plantNames(plant).map((text) => ({ stems: stemsOf(text), key: plant.id, kind: 'plant' as const })),
+    ),
+  ].filter(({ stems }) => stems.length > 0);
+  const byFirst = new Map<string, Phrase[]>();
+  for (const phrase of phrases)
+    byFirst.set(phrase.stems[0] ?? '', [...(byFirst.get(phrase.stems[0] ?? '') ?? []), phrase]);
+  const vocabulary = new Map<number, string[]>();
+  for (const stem of new Set(phrases.flatMap(({ stems }) => stems)))
+    vocabulary.set(stem.length, [...(vocabulary.get(stem.length) ?? []), stem]);
   const built: Lexicon = {
+    byFirst,
+    vocabulary,
     joined: concepts
       .flatMap(({ words }) => words)
-      .filter((text) => /\b(and|then|with|or|but|while|also)\b/.test(text))
+      .filter((text) => /\b(and|then|with|or|but|while|also|no|without)\b/.test(text))
       .map((text) => new RegExp(`\\b${text.replace(/\s+/g, '\\s+')}\\b`, 'gi')),
-    concepts: concepts
-      .flatMap((concept) =>
-        concept.words.map((text) => ({ concept, text, stems: tokensOf(text).map(({ stem }) => stem) })),
-      )
-      .sort((a, b) => b.stems.length - a.stems.length || b.text.length - a.text.length),
-    plants: plants
-      .flatMap((plant) =>
-        [plant.id.replace(/-/g, ' '), ...plant.name.split(/,| and /), ...plant.synonyms].map((text) => ({
-          plant,
-          text,
-          stems: tokensOf(text).map(({ stem }) => stem),
-        })),
-      )
-      .filter(({ stems }) => stems.length > 0)
-      .sort((a, b) => b.stems.length - a.stems.length),
   };
   lexicons.set(concepts, built);
   return built;
 }
 
 /** Letters that may be wrong in a word of that length: none in short words, where one letter is another word. */
-const slips = (length: number): number => (length >= 9 ? 2 : length >= 6 ? 1 : 0);
+const slips = (length: number): number => (length >= 9 ? 2 : length >= 5 ? 1 : 0);
 
-/** True when the phrase stands at this place in the tokens. */
-export function standsAt(phrase: Phrase, tokens: readonly Token[], at: number, forgiving: boolean): boolean {
-  return phrase.stems.every((stem, offset) => {
-    const token = tokens[at + offset];
-    if (!token) return false;
-    if (token.stem === stem) return true;
-    if (!forgiving || isFiller(token)) return false;
-    return (
-      Math.min(token.stem.length, stem.length) >= 5 &&
-      distance(token.stem, stem) <= slips(Math.min(stem.length, token.stem.length))
-    );
+/** A token with the stems it may stand for: its own, or, where that is known nowhere, those a slip away. */
+export function readableStems(token: Token, { byFirst, vocabulary }: Lexicon): readonly string[] {
+  if (byFirst.has(token.stem) || isFiller(token)) return [token.stem];
+  if (vocabulary.get(token.stem.length)?.includes(token.stem)) return [token.stem];
+  const allowed = slips(token.stem.length);
+  if (allowed === 0) return [token.stem];
+  let best = allowed + 1;
+  let found: string[] = [];
+  for (let length = token.stem.length - allowed; length <= token.stem.length + allowed; length += 1)
+    for (const stem of vocabulary.get(length) ?? []) {
+      if (stem.length < 4 || stem[0] !== token.stem[0]) continue;
+      const apart = distance(token.stem, stem);
+      if (apart > best || apart > allowed) continue;
+      if (apart < best) found = [];
+      best = apart;
+      found.push(stem);
+    }
+  return [token.stem, ...found];
+}
+
+/** A phrase found in a run of tokens. */
+export interface Occurrence {
+  readonly phrase: Phrase;
+  readonly at: number;
+  readonly length: number;
+}
+
+/** Every phrase that stands somewhere in the tokens; phrases may overlap. */
+export function occurrencesIn(tokens: readonly Token[], lexicon: Lexicon): Occurrence[] {
+  const readable = tokens.map((token) => readableStems(token, lexicon));
+  const found: Occurrence[] = [];
+  readable.forEach((stems, at) => {
+    for (const first of stems)
+      for (const phrase of lexicon.byFirst.get(first) ?? [])
+        if (phrase.stems.every((stem, offset) => readable[at + offset]?.includes(stem)))
+          found.push({ phrase, at, length: phrase.stems.length });
   });
+  return found;
 }

@@ -3,9 +3,12 @@ import type { CheckRow } from './checks';
 import type { PlantRow } from './plants';
 import type { IngredientRow, KeepApartRow, RemedyRow, SafetyRule } from './remedies';
 import type { ConceptRow, SignRow } from './signs';
+import type { WeedRow } from './weeds';
 
 export * from './common';
 export * from './signs';
+export * from './plates';
+export * from './weeds';
 export * from './causes';
 export * from './plants';
 export * from './checks';
@@ -19,6 +22,7 @@ export interface Tables {
   readonly causes: readonly CauseRow[];
   readonly signs: readonly SignRow[];
   readonly concepts: readonly ConceptRow[];
+  readonly weeds: readonly WeedRow[];
   readonly checks: readonly CheckRow[];
   readonly remedies: readonly RemedyRow[];
   readonly ingredients: readonly IngredientRow[];

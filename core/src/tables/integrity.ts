@@ -1,5 +1,6 @@
 import { actionClasses } from './causes';
 import type { Tables } from './index';
+import { isLiteral } from './signs';
 import type { RecipeSpec, RemedyRow } from './remedies';
 
 /**
@@ -17,6 +18,7 @@ export function integrityProblems(tables: Tables): string[] {
         'causes',
         'signs',
         'concepts',
+        'weeds',
         'checks',
         'remedies',
         'ingredients',
@@ -43,8 +45,12 @@ export function integrityProblems(tables: Tables): string[] {
     chance(sign.background, `background of sign "${sign.id}"`);
     need(sign.plain.length > 10, `sign "${sign.id}" has no plain words`);
     need(sign.says.length > 0, `sign "${sign.id}" cannot be said`);
-    need(sign.plate.marks.length > 0 || sign.plate.tint !== undefined, `sign "${sign.id}" has an empty plate`);
-    for (const set of sign.says) for (const concept of set.split(' ')) refers('concepts', concept, `sign "${sign.id}"`);
+    need(
+      sign.plate.marks.length > 0 || sign.plate.tint !== undefined || sign.plate.weed !== undefined,
+      `sign "${sign.id}" has an empty plate`,
+    );
+    for (const set of sign.says)
+      for (const word of set.split(' ')) if (!isLiteral(word)) refers('concepts', word, `sign "${sign.id}"`);
     for (const other of [...(sign.excludes ?? []), ...(sign.covers ?? [])]) refers('signs', other, `sign "${sign.id}"`);
   }
   for (const row of [...tables.causes, ...tables.conditions]) {
@@ -73,6 +79,17 @@ export function integrityProblems(tables: Tables): string[] {
       tables.remedies.some(({ targets }) => targets.some(({ of }) => of === cause.id)),
       `no remedy, not even leaving it, is for cause "${cause.id}"`,
     );
+  }
+  for (const weed of tables.weeds) {
+    refers('signs', weed.id, `weed "${weed.id}"`);
+    chance(weed.background, `background of weed "${weed.id}"`);
+    need(weed.hints.length > 0, `weed "${weed.id}" hints at nothing`);
+    need(weed.removal.length > 10, `weed "${weed.id}" does not say how it goes`);
+    for (const { of, strength, why } of weed.hints) {
+      refers('conditions', of, `weed "${weed.id}"`);
+      need(strength > 0 && strength < 0.5, `"${weed.id}" hints at "${of}" with ${strength}; a weed is never proof`);
+      need(why.length > 5, `"${weed.id}" → "${of}" gives no reason`);
+    }
   }
   for (const check of tables.checks) {
     need(check.answers.length >= 2, `check "${check.id}" has fewer than two answers`);

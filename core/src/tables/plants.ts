@@ -21,4 +21,5 @@ export interface PlantRow extends Sourced {
   readonly ph: readonly [number, number];
 }
 
-export type SensitiveTo = 'soap' | 'milk' | 'bicarbonate' | 'salt' | 'acid' | 'nitrogen';
+export type SensitiveTo =
+  'soap' | 'oil' | 'milk' | 'bicarbonate' | 'peroxide' | 'sulphur' | 'salt' | 'acid' | 'nitrogen';

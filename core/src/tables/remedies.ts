@@ -55,6 +55,13 @@ export type RecipeSpec =
       readonly cap: number;
     }
   | {
+      /** Percent of the thing that acts, diluted from a bottle whose label states its own percent. */
+      readonly kind: 'percent-strength';
+      readonly ingredient: IngredientId;
+      readonly strengths: readonly Strength[];
+      readonly cap: number;
+    }
+  | {
       /** Percent by weight of the poison in a sugar syrup. */
       readonly kind: 'bait';
       readonly ingredient: IngredientId;

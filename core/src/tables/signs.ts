@@ -1,4 +1,5 @@
 import type { ConceptId, SignId, Sourced } from './common';
+import type { PlateSpec } from './plates';
 
 export const wheres = [
   'newest-leaves',
@@ -11,9 +12,12 @@ export const wheres = [
   'growing-tip',
   'flower',
   'fruit',
+  'bark',
   'roots',
   'soil-surface',
   'inside-soil',
+  'lawn',
+  'water',
   'around',
   'care',
   'weather',
@@ -44,35 +48,6 @@ export type Pattern = (typeof patterns)[number];
 export const amountKinds = ['per-leaf', 'share-of-leaves', 'per-minute', 'count', 'none'] as const;
 export type AmountKind = (typeof amountKinds)[number];
 
-/** What the drawing of a sign starts from. */
-export const plateBases = [
-  'leaf',
-  'leaf-under',
-  'lobed-leaf',
-  'shoot',
-  'stem',
-  'fruit',
-  'seedling',
-  'pot',
-  'soil',
-  'root',
-  'insect',
-  'weed',
-  'bed',
-  'care',
-] as const;
-export type PlateBase = (typeof plateBases)[number];
-
-/**
- * Parameters of the drawn plate. `marks` names the patterns laid over the base; `tint` the colour
- * role of the base. The drawing code owns what each mark looks like; a test walks that every mark is drawn.
- */
-export interface PlateSpec {
-  readonly base: PlateBase;
-  readonly marks: readonly string[];
-  readonly tint?: 'healthy' | 'pale' | 'dark' | 'yellow' | 'purple' | 'dull' | 'brown';
-}
-
 /**
  * One thing a gardener can see, measure or report, as where × what × pattern × amount.
  */
@@ -89,8 +64,9 @@ export interface SignRow extends Sourced {
   /** Chance that it is noticed although nothing in the tables brings it about (0…1). */
   readonly background: number;
   /**
-   * Sets of concepts (see words) that together mean this sign: `'sticky leaf'` needs both. The set
-   * with the most concepts wins a phrase, so a special sign is preferred to a general one.
+   * Sets of words that together mean this sign, in any order: `'sticky leaf'` needs both concepts
+   * (see words); `'=coffee =grounds'` needs those very words. The set that uses most of what was said
+   * wins a phrase, so a special sign is preferred to a general one.
    */
   readonly says: readonly string[];
   /** Cannot be seen together with these on the same plant. */
@@ -99,6 +75,9 @@ export interface SignRow extends Sourced {
   readonly covers?: readonly SignId[];
   readonly plate: PlateSpec;
 }
+
+/** In `says`, a word meant as it stands and not as a concept. */
+export const isLiteral = (word: string): boolean => word.startsWith('=');
 
 /** A concept and the words and short phrases that gardeners use for it. */
 export interface ConceptRow {

@@ -16,11 +16,14 @@ export interface Model {
 /** Node 0: something that the tables do not know. */
 export const unknownNode = 0;
 
+/** Judgement: one stop in thirty is for something outside the tables. */
+const unknownPrior = 0.033;
 /**
- * How the unknown cause is weighed. Judgement: one stop in thirty is for something outside the
- * tables, and it shows any one sign of the plant one time in seven.
+ * What the unknown cause shows: much what causes in general show, so common signs (yellow, slow) more
+ * readily than special ones (beads in the root). `spread` makes up for its being many things at once;
+ * the bounds keep it able to show anything, and sure of nothing (judgement).
  */
-const unknownCause = { prior: 0.033, strength: 0.15 } as const;
+const unknownShows = { spread: 5, least: 0.05, most: 0.2 } as const;
 
 /** How strongly an earlier case in the same place raises the odds, per case and at most. */
 const perEarlierCase = 1.5;
@@ -37,15 +40,19 @@ export function modelOf(tables: Tables, situation: Situation): Model {
   const causeNode = new Map(causes.map(({ id }, index) => [id, 1 + tables.conditions.length + index]));
 
   const nodes: NoisyOr[] = [
-    { leak: unknownCause.prior, parents: [] },
+    { leak: unknownPrior, parents: [] },
     ...tables.conditions.map((row) => ({ leak: inPlace(row.prior, 1, situation), parents: [] })),
     ...causes.map((row) => causeAsNode(row, tables, situation, conditionNode, causeNode)),
   ];
   const parentsOfSign = new Map<string, Link[]>(tables.signs.map(({ id }) => [id, []]));
   tables.conditions.forEach(({ id, signs }) => link(signs, conditionNode.get(id)));
   causes.forEach(({ id, signs }) => link(signs, causeNode.get(id)));
+  const usual = usualShare(tables.causes);
   for (const sign of tables.signs)
-    if (isOnThePlant(sign)) parentsOfSign.get(sign.id)?.push({ from: unknownNode, strength: unknownCause.strength });
+    if (isOnThePlant(sign)) {
+      const strength = Math.max(unknownShows.least, unknownShows.spread * (usual.get(sign.id) ?? 0));
+      parentsOfSign.get(sign.id)?.push({ from: unknownNode, strength: Math.min(unknownShows.most, strength) });
+    }
 
   const { counted, covered } = withoutCovered(tables.signs, situation.evidence);
   const stateOf = new Map(counted.map(({ sign, state }) => [sign, state === 'seen']));
@@ -118,7 +125,21 @@ function historyFactor(cause: CauseId, { history = [] }: Situation): number {
 
 /** Weeds, care and weather are not explained by an unknown trouble of the plant. */
 function isOnThePlant({ where }: SignRow): boolean {
-  return !['around', 'care', 'weather', 'inside-soil', 'soil-surface'].includes(where);
+  return !['around', 'care', 'weather', 'inside-soil', 'soil-surface', 'water'].includes(where);
+}
+
+const shares = new WeakMap<readonly CauseRow[], ReadonlyMap<string, number>>();
+
+/** By sign: the chance that a cause drawn by its prior shows it. */
+function usualShare(causes: readonly CauseRow[]): ReadonlyMap<string, number> {
+  const known = shares.get(causes);
+  if (known) return known;
+  const total = causes.reduce((sum, { prior }) => sum + prior.base, 0);
+  const built = new Map<string, number>();
+  for (const { prior, signs } of causes)
+    for (const { sign, strength } of signs) built.set(sign, (built.get(sign) ?? 0) + (prior.base * strength) / total);
+  shares.set(causes, built);
+  return built;
 }
 
 function withoutCovered(

@@ -1,4 +1,5 @@
 import type { CauseId, CheckAnswer, CheckRow, RegretTable, Tables } from '../tables';
+import { drawWorlds, type World } from './draw';
 import { posterior } from './infer';
 import { unknownNode, type Model } from './model';
 import type { Observed, Posterior } from './network';
@@ -19,17 +20,25 @@ const inQuestion = 0.05;
 /** A check that changes less than this changes nothing. */
 const worthAsking = 0.0003;
 
+/** Worlds drawn to see which checks are worth an exact look; enough to rank, not to report. */
+const worldsDrawn = 300;
+/** Checks worked out exactly, best of the screening first. */
+const lookedAtExactly = 6;
+
 /**
- * Checks by expected gain for the decision per minute of effort. For every answer a check can give,
- * the posterior is worked out anew; the gain is the regret that is left now, less what would be left
- * after the answer, weighted by how likely each answer is.
+ * Checks by expected gain for the decision per minute of effort. The gain is the regret that is left
+ * now, less what would be left after the answer, weighted by how likely each answer is. All checks are
+ * screened on worlds drawn from the posterior; for the best of them the posterior after every answer
+ * is worked out exactly.
  */
 export function nextChecks(tables: Tables, model: Model, now: Posterior, situation: Situation): OfferedCheck[] {
   const isOpen = now.marginals.some((chance, node) => node !== unknownNode && (chance ?? 0) > 0.02);
   if (!isOpen || now.method !== 'exact') return [];
-  const leftNow = openRegret(tables.regret, model, now, now);
-  return tables.checks
-    .filter((check) => makesSense(check, situation) && check.answers.some((answer) => isNew(model, answer)))
+  const leftNow = openRegret(tables.regret, model, now.marginals, now);
+  const possible = tables.checks.filter(
+    (check) => makesSense(check, situation) && check.answers.some((answer) => isNew(model, answer)),
+  );
+  return screened(tables, model, now, possible)
     .map((check) => gainOf(tables, model, now, leftNow, check))
     .filter(({ gain }) => gain > worthAsking)
     .sort((a, b) => b.perMinute - a.perMinute);
@@ -42,6 +51,63 @@ function makesSense({ id, whenSeen, settings }: CheckRow, { checksDone = [], evi
   return !whenSeen || evidence.some(({ sign, state }) => state === 'seen' && whenSeen.includes(sign));
 }
 
+/** The checks that promise most per minute, judged on drawn worlds. */
+function screened(tables: Tables, model: Model, now: Posterior, checks: readonly CheckRow[]): readonly CheckRow[] {
+  if (checks.length <= lookedAtExactly) return checks;
+  const worlds = drawWorlds(model.network, model.observed, [unknownNode], { seed: 20260601, count: worldsDrawn });
+  const onLists = worlds.map((world) => [...world.keys()].filter((node) => world[node] === 1));
+  // Judged against the same worlds, so that what their drawing got wrong falls out of the comparison.
+  const leftNow = openRegret(tables.regret, model, reweighed(model, worlds, onLists, nothingAsked).marginals, now);
+  const promise = new Map(
+    checks.map((check) => {
+      const outcomes = check.answers
+        .filter((answer) => isNew(model, answer) && isPossible(model, answer))
+        .map((answer) => reweighed(model, worlds, onLists, answer));
+      const total = outcomes.reduce((sum, { chance }) => sum + chance, 0);
+      const left = outcomes.reduce(
+        (sum, { chance, marginals }) => sum + (chance / total) * openRegret(tables.regret, model, marginals, now),
+        0,
+      );
+      return [check.id, (leftNow - left) / effortOf(check)] as const;
+    }),
+  );
+  return [...checks].sort((a, b) => (promise.get(b.id) ?? 0) - (promise.get(a.id) ?? 0)).slice(0, lookedAtExactly);
+}
+
+const nothingAsked: CheckAnswer = { id: '', says: '', gives: [] };
+
+/** How likely an answer is, and the marginals after it, by weighting each drawn world with the answer's chance there. */
+function reweighed(
+  model: Model,
+  worlds: readonly World[],
+  onLists: readonly (readonly number[])[],
+  { gives }: CheckAnswer,
+): { chance: number; marginals: Posterior['marginals'] } {
+  const asked = gives.flatMap(({ sign, state }) => {
+    const index = model.signs.findIndex(({ id }) => id === sign);
+    return index >= 0 && model.observed[index] === undefined ? [{ index, seen: state === 'seen' }] : [];
+  });
+  const strengths = asked.map(({ index }) => {
+    const byNode = new Map((model.network.signs[index]?.parents ?? []).map(({ from, strength }) => [from, strength]));
+    return { leak: model.network.signs[index]?.leak ?? 0, byNode };
+  });
+  const sums = new Float64Array(model.network.nodes.length);
+  let total = 0;
+  worlds.forEach((_, at) => {
+    let weight = 1;
+    strengths.forEach(({ leak, byNode }, position) => {
+      let off = 1 - leak;
+      for (const node of onLists[at] ?? []) off *= 1 - (byNode.get(node) ?? 0);
+      weight *= asked[position]?.seen ? 1 - off : off;
+    });
+    total += weight;
+    for (const node of onLists[at] ?? []) sums[node]! += weight;
+  });
+  return { chance: total / worlds.length, marginals: [...sums].map((sum) => sum / total) };
+}
+
+const effortOf = ({ minutes, waitDays }: CheckRow) => minutes + waitDays * minutesPerDayWaited;
+
 function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, check: CheckRow): OfferedCheck {
   const outcomes = check.answers
     .filter((answer) => isNew(model, answer) && isPossible(model, answer))
@@ -49,16 +115,15 @@ function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, c
     .filter(({ method }) => method === 'exact');
   const shares = normalised(outcomes.map(({ logEvidence }) => logEvidence));
   const leftAfter = outcomes.reduce(
-    (sum, outcome, at) => sum + (shares[at] ?? 0) * openRegret(tables.regret, model, outcome, now),
+    (sum, outcome, at) => sum + (shares[at] ?? 0) * openRegret(tables.regret, model, outcome.marginals, now),
     0,
   );
   const gain = Math.max(0, leftNow - leftAfter);
-  const effort = check.minutes + check.waitDays * minutesPerDayWaited;
   return {
     id: check.id,
     minutes: check.minutes,
     gain,
-    perMinute: gain / effort,
+    perMinute: gain / effortOf(check),
     settles: mostMoved(model, now, outcomes),
   };
 }
@@ -67,7 +132,7 @@ function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, c
  * What is still at stake: for each cause, the lesser of leaving it although it is there and acting on
  * it although it is not, plus a little for not knowing at all.
  */
-function openRegret(regret: RegretTable, model: Model, { marginals }: Posterior, now: Posterior): number {
+function openRegret(regret: RegretTable, model: Model, marginals: Posterior['marginals'], now: Posterior): number {
   const ofConditions = model.conditions.reduce((sum, _, index) => {
     const chance = marginals[1 + index];
     return chance === undefined

@@ -1,13 +1,21 @@
 import type { Network } from './network';
 import type { Reach } from './reach';
 
+/** A seen sign that a node can switch on. */
+export interface SignTie {
+  readonly sign: number;
+  readonly strength: number;
+}
+
 /**
  * The sweep brings in one node after the other and keeps a table over what is "open": nodes whose
  * children are still to come, and, for each seen sign with parents still to come, whether something
- * has switched it on yet. The table doubles with everything that is open, so the order matters.
+ * has switched it on yet. The table doubles with everything that is open, so the order matters. A
+ * node without children ("leaf") is brought in and summed out in one step and never opens.
  */
 export type SweepStep =
   | { readonly kind: 'node'; readonly node: number }
+  | { readonly kind: 'leaf'; readonly node: number; readonly ties: readonly SignTie[] }
   | { readonly kind: 'open-sign'; readonly sign: number }
   | { readonly kind: 'link'; readonly node: number; readonly sign: number; readonly strength: number }
   | { readonly kind: 'close-sign'; readonly sign: number }
@@ -17,137 +25,202 @@ export interface SweepOrder {
   readonly steps: readonly SweepStep[];
   /** The most that is ever open at once: the table has 2 to this many entries. */
   readonly width: number;
+  /** Sum of the table's sizes over the steps: what the sweep will cost. */
+  readonly cost: number;
 }
 
-interface Progress {
-  readonly placed: Set<number>;
-  readonly openNodes: Set<number>;
-  readonly openSigns: Set<number>;
-}
+/** Greedy orders tried with different tie-breaking; more find a cheaper order, each costs a little. */
+const tries = 6;
 
-/** A greedy order: next comes the node (with its missing parents) after which least is open. */
+/** The cheapest of a few greedy orders. Deterministic: tie-breaking is seeded by the number of the try. */
 export function sweepOrder(network: Network, reach: Reach, hubs: readonly number[] = []): SweepOrder {
-  const graph = linksOf(network, reach);
-  const steps: SweepStep[] = [];
-  const progress: Progress = { placed: new Set(), openNodes: new Set(), openSigns: new Set() };
-  const opened = new Set<number>();
-  let width = 0;
-
-  const emit = (step: SweepStep) => {
-    steps.push(step);
-    if (step.kind === 'node') progress.openNodes.add(step.node);
-    if (step.kind === 'open-sign') progress.openSigns.add(step.sign);
-    if (step.kind === 'sum-out') progress.openNodes.delete(step.node);
-    if (step.kind === 'close-sign') progress.openSigns.delete(step.sign);
-    width = Math.max(width, progress.openNodes.size + progress.openSigns.size);
-  };
-
-  const openHubs = hubs.filter((node) => reach.isRelevant[node]);
-  for (const node of openHubs) place(node);
-  for (;;) {
-    const next = cheapest(graph, progress);
-    if (next === undefined) break;
-    for (const node of missingAncestors(network, next, progress.placed)) place(node);
-  }
-  for (const sign of reach.seen) if (!opened.has(sign)) openSign(sign);
-  closeWhatIsDone();
-  for (const node of openHubs) emit({ kind: 'sum-out', node });
-  return { steps, width };
-
-  function place(node: number): void {
-    emit({ kind: 'node', node });
-    progress.placed.add(node);
-    const isHub = openHubs.includes(node);
-    if (!isHub) for (const { sign, strength } of graph.signsOf[node] ?? []) linkSign(node, sign, strength);
-    closeWhatIsDone();
-  }
-
-  function linkSign(node: number, sign: number, strength: number): void {
-    if (!opened.has(sign)) openSign(sign);
-    emit({ kind: 'link', node, sign, strength });
-  }
-
-  function openSign(sign: number): void {
-    opened.add(sign);
-    emit({ kind: 'open-sign', sign });
-    // A hub stays open throughout, so its link is made when the sign is opened, not before.
-    for (const hub of openHubs) {
-      const link = graph.signsOf[hub]?.find((candidate) => candidate.sign === sign);
-      if (link) emit({ kind: 'link', node: hub, sign, strength: link.strength });
-    }
-  }
-
-  function closeWhatIsDone(): void {
-    for (const sign of [...progress.openSigns])
-      if ((graph.parentsOfSign[sign] ?? []).every((parent) => progress.placed.has(parent)))
-        emit({ kind: 'close-sign', sign });
-    for (const open of [...progress.openNodes])
-      if (!openHubs.includes(open) && (graph.childrenOf[open] ?? []).every((child) => progress.placed.has(child)))
-        emit({ kind: 'sum-out', node: open });
-  }
-}
-
-interface RelevantGraph {
-  readonly nodes: readonly number[];
-  readonly parentsOf: readonly (readonly number[])[];
-  readonly childrenOf: readonly (readonly number[])[];
-  readonly signsOf: readonly (readonly { readonly sign: number; readonly strength: number }[])[];
-  readonly parentsOfSign: Readonly<Record<number, readonly number[]>>;
-}
-
-function linksOf({ nodes, signs }: Network, { isRelevant, seen }: Reach): RelevantGraph {
-  const childrenOf: number[][] = nodes.map(() => []);
-  const signsOf: { sign: number; strength: number }[][] = nodes.map(() => []);
-  nodes.forEach(({ parents }, child) => {
-    if (isRelevant[child]) for (const { from } of parents) childrenOf[from]?.push(child);
-  });
-  const parentsOfSign: Record<number, number[]> = {};
-  for (const sign of seen) {
-    const parents = signs[sign]?.parents ?? [];
-    parentsOfSign[sign] = parents.map(({ from }) => from);
-    for (const { from, strength } of parents) signsOf[from]?.push({ sign, strength });
-  }
-  return {
-    nodes: nodes.flatMap((_, index) => (isRelevant[index] ? [index] : [])),
-    parentsOf: nodes.map(({ parents }) => parents.map(({ from }) => from)),
-    childrenOf,
-    signsOf,
-    parentsOfSign,
-  };
-}
-
-function cheapest(graph: RelevantGraph, progress: Progress): number | undefined {
-  let best: number | undefined;
-  let bestCost = Infinity;
-  for (const node of graph.nodes) {
-    if (progress.placed.has(node)) continue;
-    const cost = costOf(node, graph, progress);
-    if (cost < bestCost) [best, bestCost] = [node, cost];
+  const graph = graphOf(network, reach, hubs);
+  let best = greedyOrder(network, graph, 0);
+  for (let attempt = 1; attempt < tries && best.width > 8; attempt += 1) {
+    const next = greedyOrder(network, graph, attempt);
+    if (next.cost < best.cost) best = next;
   }
   return best;
 }
 
-/** How much more is open once this node, with its missing parents, has been brought in. */
-function costOf(node: number, graph: RelevantGraph, { placed, openNodes, openSigns }: Progress): number {
-  const missingParents = (graph.parentsOf[node] ?? []).filter((parent) => !placed.has(parent));
-  const after = new Set([...placed, ...missingParents, node]);
-  const stays = (candidate: number) => (graph.childrenOf[candidate] ?? []).some((child) => !after.has(child));
-  const touched = new Set((graph.signsOf[node] ?? []).map(({ sign }) => sign));
-  const closes = (sign: number) => (graph.parentsOfSign[sign] ?? []).every((parent) => after.has(parent));
-  const opened = [...touched].filter((sign) => !openSigns.has(sign) && !closes(sign)).length;
-  const closedSigns = [...openSigns].filter((sign) => closes(sign)).length;
-  const closedNodes = [...openNodes].filter((open) => !stays(open)).length;
-  const newNodes = [...missingParents, node].filter(stays).length;
-  return opened + newNodes - closedSigns - closedNodes + 0.01 * touched.size;
+interface Graph {
+  readonly hubs: readonly number[];
+  readonly seen: readonly number[];
+  readonly leaves: readonly number[];
+  readonly parentsOf: readonly (readonly number[])[];
+  /** Everything above a node, parents before children. */
+  readonly ancestorsOf: readonly (readonly number[])[];
+  /** Number of relevant children of each node. */
+  readonly childCount: readonly number[];
+  readonly tiesOf: readonly (readonly SignTie[])[];
+  /** Number of relevant parents of each seen sign, hubs left out. */
+  readonly parentCountOfSign: Int32Array;
 }
 
-function missingAncestors(network: Network, node: number, placed: ReadonlySet<number>): number[] {
-  const missing: number[] = [];
-  const visit = (index: number) => {
-    if (placed.has(index) || missing.includes(index)) return;
-    for (const { from } of network.nodes[index]?.parents ?? []) visit(from);
-    missing.push(index);
+function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly number[]): Graph {
+  const size = network.nodes.length;
+  const openHubs = hubs.filter((node) => isRelevant[node]);
+  const parentsOf: number[][] = [];
+  const childCount = new Array<number>(size).fill(0);
+  for (let node = 0; node < size; node += 1) {
+    parentsOf[node] = isRelevant[node] ? (network.nodes[node]?.parents ?? []).map(({ from }) => from) : [];
+    for (const parent of parentsOf[node] ?? []) childCount[parent] = (childCount[parent] ?? 0) + 1;
+  }
+  const tiesOf: SignTie[][] = Array.from({ length: size }, () => []);
+  const parentCountOfSign = new Int32Array(network.signs.length);
+  for (const sign of seen) {
+    let parents = 0;
+    for (const { from, strength } of network.signs[sign]?.parents ?? []) {
+      tiesOf[from]?.push({ sign, strength });
+      if (!openHubs.includes(from)) parents += 1;
+    }
+    parentCountOfSign[sign] = parents;
+  }
+  const leaves: number[] = [];
+  for (let node = 0; node < size; node += 1)
+    if (isRelevant[node] && childCount[node] === 0 && !openHubs.includes(node)) leaves.push(node);
+  // Parents stand before children in the network, so one pass suffices.
+  const ancestorsOf: number[][] = [];
+  for (let node = 0; node < size; node += 1) {
+    const above = new Set<number>();
+    for (const parent of parentsOf[node] ?? []) {
+      for (const higher of ancestorsOf[parent] ?? []) above.add(higher);
+      above.add(parent);
+    }
+    ancestorsOf[node] = [...above];
+  }
+  return { hubs: openHubs, seen, leaves, parentsOf, ancestorsOf, childCount, tiesOf, parentCountOfSign };
+}
+
+function greedyOrder(network: Network, graph: Graph, attempt: number): SweepOrder {
+  const steps: SweepStep[] = [];
+  const placed = new Uint8Array(network.nodes.length);
+  const childrenLeft = [...graph.childCount];
+  const parentsLeft = graph.parentCountOfSign.slice();
+  const isOpen = new Uint8Array(network.signs.length);
+  const touches = new Int32Array(network.signs.length);
+  const noise = noiseOf(attempt);
+  let open = 0;
+  let width = 0;
+  let cost = 0;
+
+  for (const hub of graph.hubs) {
+    emit({ kind: 'node', node: hub }, 1);
+    placed[hub] = 1;
+  }
+  const waiting = new Set(graph.leaves);
+  while (waiting.size > 0) {
+    let next = -1;
+    let least = Infinity;
+    for (const leaf of waiting) {
+      const worth = priceOf(leaf) + noise() * (attempt === 0 ? 1e-6 : 0.9);
+      if (worth < least) {
+        least = worth;
+        next = leaf;
+      }
+    }
+    waiting.delete(next);
+    for (const node of graph.ancestorsOf[next] ?? []) if (!placed[node]) placeKept(node);
+    placeLeaf(next);
+  }
+  for (const sign of graph.seen)
+    if (graph.parentCountOfSign[sign] === 0) {
+      openSign(sign);
+      closeSign(sign);
+    }
+  for (const hub of graph.hubs) emit({ kind: 'sum-out', node: hub }, -1);
+  return { steps, width, cost };
+
+  function emit(step: SweepStep, change: number): void {
+    steps.push(step);
+    const during = Math.max(open, open + change);
+    cost += 2 ** during;
+    open += change;
+    width = Math.max(width, during);
+  }
+
+  /** Change in what is open if this leaf came next, its peak on the way counting a little. */
+  function priceOf(leaf: number): number {
+    let opens = 0;
+    let closes = 0;
+    const above = graph.ancestorsOf[leaf] ?? [];
+    for (let step = 0; step <= above.length; step += 1) {
+      const node = above[step] ?? leaf;
+      if (placed[node]) continue;
+      if (node !== leaf) opens += 1;
+      for (const { sign } of graph.tiesOf[node] ?? []) {
+        if (!isOpen[sign] && touches[sign] === 0) opens += 1;
+        touches[sign]! += 1;
+      }
+      for (const parent of graph.parentsOf[node] ?? []) if (childrenLeft[parent] === 1) closes += 1;
+    }
+    for (let step = 0; step <= above.length; step += 1) {
+      const node = above[step] ?? leaf;
+      if (placed[node]) continue;
+      for (const { sign } of graph.tiesOf[node] ?? []) {
+        if (touches[sign] === parentsLeft[sign]) closes += 1;
+        touches[sign] = 0;
+      }
+    }
+    return opens - closes + 0.2 * opens;
+  }
+
+  function placeKept(node: number): void {
+    emit({ kind: 'node', node }, 1);
+    placed[node] = 1;
+    for (const { sign, strength } of graph.tiesOf[node] ?? []) {
+      openSign(sign);
+      emit({ kind: 'link', node, sign, strength }, 0);
+    }
+    settle(node);
+  }
+
+  function placeLeaf(node: number): void {
+    const ties = graph.tiesOf[node] ?? [];
+    for (const { sign } of ties) openSign(sign);
+    emit({ kind: 'leaf', node, ties }, 0);
+    placed[node] = 1;
+    settle(node);
+  }
+
+  function openSign(sign: number): void {
+    if (isOpen[sign]) return;
+    isOpen[sign] = 1;
+    emit({ kind: 'open-sign', sign }, 1);
+    // A hub stays open throughout, so its link is made when the sign is opened, not before.
+    for (const hub of graph.hubs) {
+      const tie = graph.tiesOf[hub]?.find((candidate) => candidate.sign === sign);
+      if (tie) emit({ kind: 'link', node: hub, sign, strength: tie.strength }, 0);
+    }
+  }
+
+  function closeSign(sign: number): void {
+    emit({ kind: 'close-sign', sign }, -1);
+    isOpen[sign] = 0;
+  }
+
+  /** Closes what has seen its last parent or child. */
+  function settle(node: number): void {
+    for (const { sign } of graph.tiesOf[node] ?? []) {
+      const left = (parentsLeft[sign] ?? 0) - 1;
+      parentsLeft[sign] = left;
+      if (left === 0) closeSign(sign);
+    }
+    for (const parent of graph.parentsOf[node] ?? []) {
+      const left = (childrenLeft[parent] ?? 0) - 1;
+      childrenLeft[parent] = left;
+      if (left === 0 && !graph.hubs.includes(parent)) emit({ kind: 'sum-out', node: parent }, -1);
+    }
+  }
+}
+
+/** A small seeded generator (mulberry32), so that the same evidence always gives the same order. */
+function noiseOf(seed: number): () => number {
+  let state = seed * 0x9e3779b9;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
   };
-  visit(node);
-  return missing;
 }

@@ -2,8 +2,8 @@ import type { Network, Observed, Posterior } from './network';
 import { sweepOrder, type SweepOrder, type SweepStep } from './order';
 import { reachOf, type Reach } from './reach';
 
-/** Beyond this the table would not fit the time a tap may take: 2^18 numbers are 2 MB. */
-export const widestExactSweep = 18;
+/** Beyond this the tables would not fit the time a tap may take: 2^17 numbers are 1 MB each. */
+export const widestExactSweep = 17;
 
 export type SweepResult =
   ({ readonly kind: 'exact' } & Posterior) | { readonly kind: 'too-wide'; readonly width: number };
@@ -24,18 +24,21 @@ export function sweep(network: Network, observed: Observed, hubs: readonly numbe
   return { kind: 'exact', ...runSweep(network, reach, order) };
 }
 
-interface Tables {
-  values: Float64Array;
-  logScale: number;
-}
-
 function runSweep(network: Network, reach: Reach, order: SweepOrder): Posterior {
   const moves = placeBits(order.steps, network, reach);
+  /** The table before each move that a marginal is read from. */
   const kept: (Float64Array | undefined)[] = [];
-  let table: Tables = { values: Float64Array.of(1), logScale: 0 };
+  let values: Float64Array = Float64Array.of(1);
+  let logScale = 0;
   moves.forEach((move, index) => {
-    if (move.kind === 'sum-out') kept[index] = table.values;
-    table = rescaled({ values: forward(move, table.values), logScale: table.logScale });
+    if (move.kind === 'sum-out' || move.kind === 'leaf') kept[index] = values;
+    values = forward(move, values);
+    // Long evidence makes numbers small: now and then scale by the largest entry and keep its logarithm.
+    const top = index % rescaleEvery === 0 ? largest(values) : 1;
+    if (top < 1e-60 && top > 0) {
+      values = values.map((value) => value / top);
+      logScale += Math.log(top);
+    }
   });
 
   const marginals: (number | undefined)[] = network.nodes.map(() => undefined);
@@ -43,58 +46,96 @@ function runSweep(network: Network, reach: Reach, order: SweepOrder): Posterior 
   for (let index = moves.length - 1; index >= 0; index -= 1) {
     const move = moves[index];
     if (!move) continue;
-    back = normalised(backward(move, back));
     const before = kept[index];
-    if (move.kind === 'sum-out' && before) marginals[move.node] = shareWithBit(before, back, move.bit);
+    if (move.kind === 'leaf' && before) {
+      const { all, on } = leafBackward(move, back);
+      marginals[move.node] = dot(before, on) / dot(before, all);
+      back = all;
+    } else {
+      back = backward(move, back);
+      if (move.kind === 'sum-out' && before) marginals[move.node] = shareWithBit(before, back, move.bit);
+    }
+    if (index % rescaleEvery === 0) back = normalised(back);
   }
-  const total = table.values[0] ?? 0;
   return {
     marginals,
-    logEvidence: Math.log(total) + table.logScale + reach.logAbsentLeaks,
+    logEvidence: Math.log(values[0] ?? 0) + logScale + reach.logAbsentLeaks,
     method: 'exact',
     standardError: 0,
   };
 }
 
-type Move =
-  | { kind: 'node'; leak: number; parents: { mask: number; off: number }[]; absent: number }
-  | { kind: 'open-sign'; leak: number }
-  | { kind: 'link'; nodeMask: number; signMask: number; strength: number }
-  | { kind: 'close-sign'; bit: number }
-  | { kind: 'sum-out'; bit: number; node: number };
+/** Moves between looks at how small the numbers have become; each move shrinks them by 1e-10 at worst. */
+const rescaleEvery = 8;
+
+interface ParentBit {
+  readonly mask: number;
+  readonly off: number;
+}
+interface NodeMove {
+  readonly kind: 'node';
+  readonly node: number;
+  readonly leak: number;
+  readonly parents: readonly ParentBit[];
+  readonly absent: number;
+}
+export interface LeafMove {
+  readonly kind: 'leaf';
+  readonly node: number;
+  readonly leak: number;
+  readonly parents: readonly ParentBit[];
+  readonly absent: number;
+  readonly ties: readonly { readonly bit: number; readonly strength: number }[];
+}
+export type Move =
+  | NodeMove
+  | LeafMove
+  | { readonly kind: 'open-sign'; readonly leak: number }
+  | { readonly kind: 'link'; readonly nodeMask: number; readonly bit: number; readonly strength: number }
+  | { readonly kind: 'close-sign'; readonly bit: number }
+  | { readonly kind: 'sum-out'; readonly bit: number; readonly node: number };
 
 /** Gives every open thing a bit of the table's index; what closes hands its bit on. */
-function placeBits(steps: readonly SweepStep[], network: Network, reach: Reach): Move[] {
-  const open: string[] = [];
-  const bitOf = (name: string) => open.indexOf(name);
+export function placeBits(steps: readonly SweepStep[], network: Network, reach: Reach): Move[] {
+  /** Nodes stand as themselves, signs as -1 - sign. */
+  const open: number[] = [];
+  const bitOf = (thing: number) => open.indexOf(thing);
+  const close = (thing: number): number => {
+    const bit = bitOf(thing);
+    open.splice(bit, 1);
+    return bit;
+  };
+  const nodeOf = (node: number) => {
+    const { leak, parents } = network.nodes[node] ?? { leak: 0, parents: [] };
+    return {
+      leak,
+      parents: parents.map(({ from, strength }) => ({ mask: 1 << bitOf(from), off: 1 - strength })),
+      absent: reach.absentFactor[node] ?? 1,
+    };
+  };
   return steps.map((step): Move => {
     switch (step.kind) {
       case 'node': {
-        const { leak, parents } = network.nodes[step.node] ?? { leak: 0, parents: [] };
-        const masks = parents.map(({ from, strength }) => ({ mask: 1 << bitOf(`n${from}`), off: 1 - strength }));
-        open.push(`n${step.node}`);
-        return { kind: 'node', leak, parents: masks, absent: reach.absentFactor[step.node] ?? 1 };
+        const move = { kind: 'node', node: step.node, ...nodeOf(step.node) } as const;
+        open.push(step.node);
+        return move;
       }
+      case 'leaf':
+        return {
+          kind: 'leaf',
+          node: step.node,
+          ...nodeOf(step.node),
+          ties: step.ties.map(({ sign, strength }) => ({ bit: bitOf(-1 - sign), strength })),
+        };
       case 'open-sign':
-        open.push(`s${step.sign}`);
+        open.push(-1 - step.sign);
         return { kind: 'open-sign', leak: network.signs[step.sign]?.leak ?? 0 };
       case 'link':
-        return {
-          kind: 'link',
-          nodeMask: 1 << bitOf(`n${step.node}`),
-          signMask: 1 << bitOf(`s${step.sign}`),
-          strength: step.strength,
-        };
-      case 'close-sign': {
-        const bit = bitOf(`s${step.sign}`);
-        open.splice(bit, 1);
-        return { kind: 'close-sign', bit };
-      }
-      case 'sum-out': {
-        const bit = bitOf(`n${step.node}`);
-        open.splice(bit, 1);
-        return { kind: 'sum-out', bit, node: step.node };
-      }
+        return { kind: 'link', nodeMask: 1 << bitOf(step.node), bit: bitOf(-1 - step.sign), strength: step.strength };
+      case 'close-sign':
+        return { kind: 'close-sign', bit: close(-1 - step.sign) };
+      case 'sum-out':
+        return { kind: 'sum-out', bit: close(step.node), node: step.node };
       default:
         return step satisfies never;
     }
@@ -104,36 +145,47 @@ function placeBits(steps: readonly SweepStep[], network: Network, reach: Reach):
 function forward(move: Move, old: Float64Array): Float64Array {
   const size = old.length;
   switch (move.kind) {
-    case 'node':
+    case 'node': {
+      const next = new Float64Array(size * 2);
+      for (let index = 0; index < size; index += 1) {
+        const off = chanceOff(move, index);
+        const value = old[index]!;
+        next[index] = value * off;
+        next[index + size] = value * (1 - off) * move.absent;
+      }
+      return next;
+    }
+    case 'leaf': {
+      const next = old.slice();
+      for (const tie of move.ties) switchOn(next, tie.bit, tie.strength);
+      for (let index = 0; index < size; index += 1) {
+        // Switching on needs the share from the same parents, and ties touch sign bits only.
+        const off = chanceOff(move, index);
+        next[index] = old[index]! * off + next[index]! * (1 - off) * move.absent;
+      }
+      return next;
+    }
     case 'open-sign': {
       const next = new Float64Array(size * 2);
       for (let index = 0; index < size; index += 1) {
-        const value = old[index] ?? 0;
-        const on = chance(move, index);
-        next[index] = value * (1 - on);
-        next[index + size] = value * on * onFactor(move);
+        next[index] = old[index]! * (1 - move.leak);
+        next[index + size] = old[index]! * move.leak;
       }
       return next;
     }
     case 'link': {
       const next = old.slice();
-      const { nodeMask, signMask, strength } = move;
-      for (let index = 0; index < size; index += 1) {
-        if (!(index & nodeMask) || index & signMask) continue;
-        const value = old[index] ?? 0;
-        next[index] = value * (1 - strength);
-        next[index | signMask] = (next[index | signMask] ?? 0) + value * strength;
-      }
+      switchOn(next, move.bit, move.strength, move.nodeMask);
       return next;
     }
     case 'close-sign':
     case 'sum-out': {
       const next = new Float64Array(size / 2);
-      const bitMask = 1 << move.bit;
-      for (let index = 0; index < next.length; index += 1) {
-        const off = insertBit(index, bitMask);
-        next[index] = (move.kind === 'sum-out' ? (old[off] ?? 0) : 0) + (old[off | bitMask] ?? 0);
-      }
+      const low = 1 << move.bit;
+      let to = 0;
+      for (let block = 0; block < size; block += 2 * low)
+        for (let at = block; at < block + low; at += 1, to += 1)
+          next[to] = move.kind === 'sum-out' ? old[at]! + old[at + low]! : old[at + low]!;
       return next;
     }
     default:
@@ -142,36 +194,42 @@ function forward(move: Move, old: Float64Array): Float64Array {
 }
 
 /** The transpose of `forward`: what each entry before the move is worth for the evidence after it. */
-function backward(move: Move, after: Float64Array): Float64Array {
+export function backward(move: Move, after: Float64Array): Float64Array {
   const size = after.length;
   switch (move.kind) {
-    case 'node':
-    case 'open-sign': {
-      const before = new Float64Array(size / 2);
-      for (let index = 0; index < before.length; index += 1) {
-        const on = chance(move, index);
-        before[index] = (after[index] ?? 0) * (1 - on) + (after[index + before.length] ?? 0) * on * onFactor(move);
+    case 'leaf':
+      return leafBackward(move, after).all;
+    case 'node': {
+      const half = size / 2;
+      const before = new Float64Array(half);
+      for (let index = 0; index < half; index += 1) {
+        const off = chanceOff(move, index);
+        before[index] = after[index]! * off + after[index + half]! * (1 - off) * move.absent;
       }
+      return before;
+    }
+    case 'open-sign': {
+      const half = size / 2;
+      const before = new Float64Array(half);
+      for (let index = 0; index < half; index += 1)
+        before[index] = after[index]! * (1 - move.leak) + after[index + half]! * move.leak;
       return before;
     }
     case 'link': {
       const before = after.slice();
-      const { nodeMask, signMask, strength } = move;
-      for (let index = 0; index < size; index += 1) {
-        if (!(index & nodeMask) || index & signMask) continue;
-        before[index] = (after[index] ?? 0) * (1 - strength) + (after[index | signMask] ?? 0) * strength;
-      }
+      switchOnBackward(before, move.bit, move.strength, move.nodeMask);
       return before;
     }
     case 'close-sign':
     case 'sum-out': {
       const before = new Float64Array(size * 2);
-      const bitMask = 1 << move.bit;
-      for (let index = 0; index < size; index += 1) {
-        const off = insertBit(index, bitMask);
-        if (move.kind === 'sum-out') before[off] = after[index] ?? 0;
-        before[off | bitMask] = after[index] ?? 0;
-      }
+      const low = 1 << move.bit;
+      let from = 0;
+      for (let block = 0; block < before.length; block += 2 * low)
+        for (let at = block; at < block + low; at += 1, from += 1) {
+          if (move.kind === 'sum-out') before[at] = after[from]!;
+          before[at + low] = after[from]!;
+        }
       return before;
     }
     default:
@@ -179,34 +237,62 @@ function backward(move: Move, after: Float64Array): Float64Array {
   }
 }
 
-function chance(move: Extract<Move, { kind: 'node' | 'open-sign' }>, index: number): number {
-  if (move.kind === 'open-sign') return move.leak;
-  let off = 1 - move.leak;
-  for (const parent of move.parents) if (index & parent.mask) off *= parent.off;
-  return 1 - off;
+export function leafBackward(move: LeafMove, after: Float64Array): { all: Float64Array; on: Float64Array } {
+  const on = after.slice();
+  for (const tie of move.ties) switchOnBackward(on, tie.bit, tie.strength);
+  const all = new Float64Array(after.length);
+  for (let index = 0; index < after.length; index += 1) {
+    const off = chanceOff(move, index);
+    on[index] = on[index]! * (1 - off) * move.absent;
+    all[index] = after[index]! * off + on[index]!;
+  }
+  return { all, on };
 }
 
-const onFactor = (move: Extract<Move, { kind: 'node' | 'open-sign' }>) => (move.kind === 'node' ? move.absent : 1);
+/** Moves the share `strength` from "not yet on" to "on" in one sign's bit, where the node's bit is set. */
+function switchOn(values: Float64Array, bit: number, strength: number, nodeMask = 0): void {
+  const low = 1 << bit;
+  for (let block = 0; block < values.length; block += 2 * low)
+    for (let at = block; at < block + low; at += 1) {
+      if ((at & nodeMask) !== nodeMask) continue;
+      const moved = values[at]! * strength;
+      values[at] = values[at]! - moved;
+      values[at + low] = values[at + low]! + moved;
+    }
+}
 
-/** The index with a zero pushed in at the masked bit. */
-const insertBit = (index: number, bitMask: number) => ((index & ~(bitMask - 1)) << 1) | (index & (bitMask - 1));
+function switchOnBackward(values: Float64Array, bit: number, strength: number, nodeMask = 0): void {
+  const low = 1 << bit;
+  for (let block = 0; block < values.length; block += 2 * low)
+    for (let at = block; at < block + low; at += 1)
+      if ((at & nodeMask) === nodeMask) values[at] = values[at]! * (1 - strength) + values[at + low]! * strength;
+}
+
+/** P(off) with the parents whose bits are set in the index. */
+function chanceOff({ leak, parents }: NodeMove | LeafMove, index: number): number {
+  let off = 1 - leak;
+  for (let at = 0; at < parents.length; at += 1) {
+    const parent = parents[at]!;
+    if (index & parent.mask) off *= parent.off;
+  }
+  return off;
+}
 
 function shareWithBit(forwards: Float64Array, backwards: Float64Array, bit: number): number {
   let on = 0;
   let all = 0;
   for (let index = 0; index < forwards.length; index += 1) {
-    const value = (forwards[index] ?? 0) * (backwards[index] ?? 0);
+    const value = forwards[index]! * backwards[index]!;
     all += value;
     if (index & (1 << bit)) on += value;
   }
   return on / all;
 }
 
-/** Long evidence makes numbers small: scale by the largest entry and keep its logarithm. */
-function rescaled({ values, logScale }: Tables): Tables {
-  const top = largest(values);
-  if (top > 1e-60 || top === 0) return { values, logScale };
-  return { values: values.map((value) => value / top), logScale: logScale + Math.log(top) };
+function dot(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let index = 0; index < a.length; index += 1) sum += a[index]! * b[index]!;
+  return sum;
 }
 
 function normalised(values: Float64Array): Float64Array {

@@ -1,6 +1,6 @@
 import type { ActionClass, CauseId, CauseRow, CheckId, ConditionId, ConditionRow, SignRow, Tables } from '../tables';
 import { chooseAction, type ActionReason } from './act';
-import { explain, type Contribution } from './explain';
+import { explain, type Contribution, type Explanation } from './explain';
 import { posterior } from './infer';
 import { modelOf, unknownNode, type Model } from './model';
 import { nextChecks } from './next-check';
@@ -56,10 +56,16 @@ const worthExplaining = 0.1;
 export interface WeighOptions {
   /** Next checks cost many weighings; a live screen may ask for them afterwards. */
   readonly withChecks?: boolean;
+  /** Leave-one-out reasons cost one weighing for each sign; a list that only ranks needs none. */
+  readonly withReasons?: boolean;
 }
 
 /** Weighs what was seen and not seen: causes, what lies beneath, what to check, what class of action. */
-export function weigh(tables: Tables, situation: Situation, { withChecks = true }: WeighOptions = {}): Weighing {
+export function weigh(
+  tables: Tables,
+  situation: Situation,
+  { withChecks = true, withReasons = true }: WeighOptions = {},
+): Weighing {
   const model = modelOf(tables, situation);
   const found = posterior(model.network, model.observed, [unknownNode]);
   const causes = model.causes
@@ -75,7 +81,9 @@ export function weigh(tables: Tables, situation: Situation, { withChecks = true 
     ...causes.filter(({ probability }, index) => index < 2 || probability >= worthExplaining).map(({ id }) => id),
     ...conditions.filter(({ probability }) => probability >= worthExplaining).map(({ id }) => id),
   ];
-  const explained = explain(model, found, situation.evidence, nodesToExplain);
+  const explained = withReasons
+    ? explain(model, found, situation.evidence, nodesToExplain)
+    : new Map<string, Explanation>();
   const noneOfThese = found.marginals[unknownNode] ?? 0;
   return {
     causes: causes.map((cause) => ({ ...cause, ...(explained.get(cause.id) ?? { because: [], against: [] }) })),

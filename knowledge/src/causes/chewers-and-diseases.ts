@@ -18,10 +18,13 @@ export const chewerAndDiseaseCauses: readonly CauseRow[] = [
       shows('green-frass', 0.75, 'what they eat comes out below'),
       shows('caterpillars', 0.75, 'they sit along the ribs'),
       shows('butterfly-eggs', 0.5, 'eggs stand under the leaves'),
+      shows('windows', 0.25, 'the smallest ones graze one skin'),
+      shows('brown-caterpillars', 0.15, 'some kinds are brown'),
       shows('white-butterflies', 0.55, 'the mothers fly by day'),
     ],
     act: 'treat-now',
     actBelow: 'watch',
+    sparedBy: ['cocooned'],
     threshold: {
       sign: 'caterpillars',
       actAbove: 2,
@@ -43,6 +46,8 @@ export const chewerAndDiseaseCauses: readonly CauseRow[] = [
     signs: [
       shows('ragged-holes', 0.9, 'they rasp soft places between the ribs'),
       shows('slime-trail', 0.65, 'they travel on slime'),
+      shows('patchy-rows', 0.25, 'seedlings vanish overnight'),
+      shows('cut-stems', 0.12, 'seedlings are rasped off'),
     ],
     act: 'treat-now',
     actBelow: 'watch',
@@ -116,7 +121,10 @@ export const chewerAndDiseaseCauses: readonly CauseRow[] = [
     plain:
       'Yellow patches with straight edges on top, grey-purple fuzz below. It needs leaves wet for hours; milk does not help.',
     prior: { base: 0.025, months: months(5, 10) },
-    conditions: [fedBy('still-air', 3, 'leaves that stay wet let it in')],
+    conditions: [
+      fedBy('wet-leaves', 4, 'it needs leaves wet for hours'),
+      fedBy('still-air', 2, 'leaves that stay wet let it in'),
+    ],
     causes: [],
     signs: [
       shows('angular-patches', 0.8, 'veins stop it, so its edges are straight'),
@@ -143,6 +151,7 @@ export const chewerAndDiseaseCauses: readonly CauseRow[] = [
       fedBy('salts', 2, 'salts hold the water back'),
       fedBy('excess-nitrogen', 1.7, 'leaves outdrink the fruit'),
       fedBy('dry-soil', 1.8, 'no water, no calcium'),
+      fedBy('low-calcium', 2, 'there is little in the soil'),
     ],
     causes: [fedBy('root-rot', 1.8, 'damaged roots cannot lift water')],
     signs: [shows('sunken-flower-end', 0.95, 'the end far from the stalk is last in line for calcium')],

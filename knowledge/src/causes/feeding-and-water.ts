@@ -12,6 +12,7 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
     prior: { base: 0.07 },
     conditions: [
       fedBy('poor-soil', 3, 'there is little in store'),
+      fedBy('raw-organics', 1.4, 'raw matter ties nitrogen up while it rots'),
       fedBy('compacted', 2, 'roots cannot reach what is there'),
       fedBy('overwatered', 1.6, 'wet soil loses nitrogen and roots cannot take it up'),
     ],
@@ -40,9 +41,12 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
     conditions: [
       fedBy('acid', 2, 'sour, light soils lose magnesium'),
       fedBy('poor-soil', 1.6, 'there is little in store'),
+      fedBy('potash-heavy', 2.5, 'potassium crowds it out'),
+      fedBy('sandy', 1.8, 'it washes out of sand'),
     ],
     causes: [],
     signs: [
+      shows('lab-mg-low', 0.7, 'the laboratory finds little'),
       shows('veins-green-old', 0.9, 'it is drawn out from between the veins of old leaves'),
       shows('veins-green', 0.85, 'green stays along the veins'),
       shows('yellow-leaves', 0.5, 'seen from afar the leaf is yellow'),
@@ -186,6 +190,8 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
       shows('noon-wilt', 0.6, 'leaves lose more than roots bring'),
       shows('crisp-edges', 0.35, 'edges dry first'),
       shows('slow', 0.2, 'growth waits for water'),
+      shows('sudden-drop', 0.15, 'leaves are dropped to save water'),
+      shows('rolled-up', 0.15, 'leaves roll to save water'),
     ],
     act: 'mend-care-first',
     weight: 0.9,
@@ -207,6 +213,8 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
       shows('yellow-leaves', 0.5, 'starved leaves yellow'),
       shows('pale-old', 0.3, 'old leaves go first'),
       shows('sour-smell', 0.35, 'rot smells'),
+      shows('sudden-wilt', 0.2, 'in the end all of it falls'),
+      shows('sudden-drop', 0.2, 'leaves are dropped'),
       shows('slow', 0.4, 'no roots, no growth'),
     ],
     act: 'mend-care-first',
@@ -252,7 +260,10 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
       fedBy('still-air', 2, 'still air keeps it damp'),
     ],
     causes: [],
-    signs: [shows('keeled-over', 0.9, 'the stem rots at soil level')],
+    signs: [
+      shows('keeled-over', 0.9, 'the stem rots at soil level'),
+      shows('patchy-rows', 0.3, 'some rot before they are up'),
+    ],
     act: 'remove',
     weight: 1.1,
     avoid: [
@@ -277,6 +288,7 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
       shows('slow', 0.6, 'few roots, little growth'),
       shows('shallow-roots', 0.6, 'they turn at the hard layer'),
       shows('noon-wilt', 0.4, 'shallow roots run dry by noon'),
+      shows('forked-root', 0.25, 'roots turn at the hard layer'),
       shows('pale-all', 0.2, 'few roots find little food'),
       shows('yellow-leaves', 0.25, 'few roots find little food'),
     ],

@@ -16,6 +16,7 @@ export const sapSuckerCauses: readonly CauseRow[] = [
     conditions: [
       fedBy('excess-nitrogen', 2, 'soft, rich sap feeds them'),
       fedBy('dry-soil', 1.2, 'thirsty plants defend themselves less'),
+      fedBy('enemies-killed', 2.5, 'their enemies are gone'),
     ],
     causes: [],
     signs: [
@@ -29,7 +30,7 @@ export const sapSuckerCauses: readonly CauseRow[] = [
     act: 'treat-now',
     actBelow: 'watch',
     threshold: { sign: 'clusters', actAbove: 10, says: 'over 10 a leaf on a fifth of the plants, or curled tips' },
-    sparedBy: ['ladybirds', 'parasitised'],
+    sparedBy: ['ladybirds', 'parasitised', 'lacewings', 'hoverflies', 'ladybird-adults'],
     weight: 1,
     avoid: [
       {
@@ -48,9 +49,13 @@ export const sapSuckerCauses: readonly CauseRow[] = [
     plain:
       'Tiny white flies under leaves; their flat young suck sap. Eggs and pupae shrug off sprays, so one spray never ends it.',
     prior: { base: 0.03, bySetting: { indoors: 1.8, greenhouse: 2.5 } },
-    conditions: [],
+    conditions: [
+      fedBy('imported', 4, 'they come with new plants'),
+      fedBy('enemies-killed', 1.8, 'their enemies are gone'),
+    ],
     causes: [],
     signs: [
+      shows('flat-scales-under', 0.8, 'their young sit flat below'),
       shows('whitefly-cloud', 0.92, 'adults rise when disturbed'),
       shows('honeydew', 0.5, 'they drip honeydew'),
       shows('yellow-leaves', 0.3, 'sucked leaves pale'),
@@ -74,6 +79,8 @@ export const sapSuckerCauses: readonly CauseRow[] = [
     causes: [
       fedBy('aphids', 40, 'they come for the honeydew, and guard and spread the herd'),
       fedBy('whitefly', 3, 'they come for the honeydew'),
+      fedBy('mealybugs', 20, 'they come for the honeydew'),
+      fedBy('scale-insects', 20, 'they come for the honeydew'),
     ],
     signs: [shows('ants-on-stem', 0.9, 'they run to and from their herd')],
     act: 'treat-now',
@@ -97,6 +104,8 @@ export const sapSuckerCauses: readonly CauseRow[] = [
     conditions: [
       fedBy('hot-dry-air', 4, 'heat and dry air speed them up'),
       fedBy('dry-soil', 1.5, 'thirsty leaves suit them'),
+      fedBy('enemies-killed', 2.5, 'their enemies are gone'),
+      fedBy('dusty', 1.7, 'dust shelters them'),
     ],
     causes: [],
     signs: [
@@ -128,7 +137,10 @@ export const sapSuckerCauses: readonly CauseRow[] = [
     plain:
       'Slim insects that scrape leaves and petals silver and leave black specks. Part of their life is spent in the soil.',
     prior: { base: 0.03, bySetting: { indoors: 1.6, greenhouse: 1.6 } },
-    conditions: [fedBy('hot-dry-air', 2, 'they breed fast in warmth')],
+    conditions: [
+      fedBy('hot-dry-air', 2, 'they breed fast in warmth'),
+      fedBy('imported', 3, 'they come with new plants'),
+    ],
     causes: [],
     signs: [
       shows('silver-streaks', 0.8, 'scraped cells fill with air'),
@@ -198,7 +210,12 @@ export const sapSuckerCauses: readonly CauseRow[] = [
     plain: 'A harmless black fungus that lives on honeydew. It goes when the sap-suckers go; wash it off.',
     prior: { base: 0.006 },
     conditions: [],
-    causes: [fedBy('aphids', 40, 'it lives on their honeydew'), fedBy('whitefly', 40, 'it lives on their honeydew')],
+    causes: [
+      fedBy('aphids', 40, 'it lives on their honeydew'),
+      fedBy('whitefly', 40, 'it lives on their honeydew'),
+      fedBy('mealybugs', 30, 'it lives on their honeydew'),
+      fedBy('scale-insects', 30, 'it lives on their honeydew'),
+    ],
     signs: [shows('sooty-film', 0.95, 'the film is the fungus')],
     act: 'mend-care-first',
     weight: 0.4,

@@ -23,6 +23,11 @@ export const mixedRemedies: readonly RemedyRow[] = [
       { of: 'whitefly', fits: 0.55, why: 'adults and young, not eggs or pupae: 4–5 weekly sprays' },
       { of: 'thrips', fits: 0.35, why: 'most are hidden' },
       { of: 'leafhopper', fits: 0.45, why: 'it kills young ones that it wets' },
+      { of: 'mealybugs', fits: 0.35, why: 'it kills crawlers, wax sheds the rest' },
+      { of: 'scale-insects', fits: 0.35, why: 'it kills crawlers only' },
+      { of: 'blister-aphid', fits: 0.2, why: 'they sit in hollows' },
+      { of: 'pear-slugworm', fits: 0.4, why: 'it kills what it wets' },
+      { of: 'woolly-aphid', fits: 0.3, why: 'wool sheds it' },
     ],
     recipe: {
       kind: 'percent-volume',
@@ -188,7 +193,10 @@ export const mixedRemedies: readonly RemedyRow[] = [
       'A little boric acid in sugar syrup, in a closed station by the trail. Slow is better: it must be carried home before it kills.',
     honest:
       'Trails thin by 50–80 % in two weeks and 80–95 % in four to eight, for ants that like sugar; little on those that want fat. More ants on the first three days is a good sign.',
-    targets: [{ of: 'ants-tending', fits: 1, why: 'only a bait reaches the nest' }],
+    targets: [
+      { of: 'ants-tending', fits: 1, why: 'only a bait reaches the nest' },
+      { of: 'ant-nest', fits: 0.7, why: 'only a bait reaches the nest' },
+    ],
     recipe: {
       kind: 'bait',
       ingredient: 'boric-acid',
@@ -267,7 +275,12 @@ export const mixedRemedies: readonly RemedyRow[] = [
     plain: 'Bacteria that only caterpillars suffer from; they must eat it. Made up for one evening.',
     honest:
       '70–95 % of small caterpillars in two to four days; 30–50 % of large ones. It does nothing to beetles, slugs or sawflies.',
-    targets: [{ of: 'cabbage-caterpillars', fits: 0.85, why: 'small ones stop eating within a day' }],
+    targets: [
+      { of: 'cabbage-caterpillars', fits: 0.85, why: 'small ones stop eating within a day' },
+      { of: 'caterpillars-other', fits: 0.8, why: 'small ones stop eating within a day' },
+      { of: 'hornworm', fits: 0.6, why: 'while it is small' },
+      { of: 'tent-caterpillars', fits: 0.6, why: 'while they are small' },
+    ],
     recipe: {
       kind: 'grams-per-litre',
       ingredient: 'btk',

@@ -1,23 +1,5 @@
-/**
- * Signs of the place: weeds that came by themselves, soil readings, care and weather. Weeds are
- * hints, never proof: their backgrounds are high and their links (in conditions.ts) modest.
- */
+/** Signs of the place that the first readings rest on: soil, care and weather. */
 import type { PlateSpec, SignRow } from '@trowel/core/tables';
-
-const weed = (id: string, name: string, plain: string, background: number, says: readonly string[]): SignRow => ({
-  id,
-  name,
-  plain,
-  where: 'around',
-  what: 'growth',
-  pattern: 'any',
-  amount: 'none',
-  background,
-  says,
-  plate: { base: 'weed', marks: [id] },
-  source: 'growers',
-  grade: 'folk',
-});
 
 const care = (
   id: string,
@@ -42,35 +24,6 @@ const care = (
 });
 
 export const placeAndCareSigns: readonly SignRow[] = [
-  weed('weed-plantain', 'Plantain', 'Flat rosettes of broad ribbed leaves, seed on upright spikes.', 0.15, [
-    'plantain',
-  ]),
-  weed('weed-knotgrass', 'Knotgrass', 'Wiry mats pressed to the ground, tiny leaves at every joint.', 0.1, [
-    'knotgrass',
-  ]),
-  weed(
-    'weed-pineapple',
-    'Pineapple weed',
-    'Feathery leaves and green buttons that smell of pineapple when crushed.',
-    0.1,
-    ['pineapple-weed'],
-  ),
-  weed('weed-taproot', 'Dandelion, dock', 'Deep tap roots under a rosette of leaves.', 0.3, ['taproot-weed']),
-  weed('weed-chickweed', 'Chickweed', 'Soft bright green mats with tiny white stars.', 0.2, ['chickweed']),
-  weed('weed-nettle', 'Nettle, fat hen', 'Lush dark nettles or tall mealy fat hen.', 0.15, ['nettle']),
-  weed('weed-clover', 'Clover, vetch', 'Three-part leaves or tendrils; nodules on the roots.', 0.2, ['clover']),
-  weed('weed-sorrel', 'Sheep’s sorrel', 'Small arrow-shaped sour leaves, reddish spikes.', 0.05, ['sorrel']),
-  weed('weed-moss', 'Moss, horsetail', 'Cushions of moss, jointed horsetail, rushes or creeping buttercup.', 0.15, [
-    'moss',
-    'moss soil',
-  ]),
-  weed(
-    'weed-flush',
-    'Flush of annual weeds',
-    'Shepherd’s purse, groundsel, purslane and the like in great numbers.',
-    0.2,
-    ['shepherds-purse'],
-  ),
   {
     id: 'probe-stops',
     name: 'Wire stops short',
@@ -264,7 +217,7 @@ export const placeAndCareSigns: readonly SignRow[] = [
       'A hot dry spell outside, or dry heated air indoors.',
       0.08,
       ['hot-dry'],
-      ['sun'],
+      [{ draw: 'icon', of: 'sun' }],
     ),
     where: 'weather',
   },

@@ -27,12 +27,15 @@ export function caseSummaries({ db, tables }: Deps): CaseSummary[] {
   return anyCases(db).map((row) => summaryOf(db, tables, row, names));
 }
 
+/** The likeliest always leads; others only when they are likely themselves. */
+const leads = ({ probability }: { probability: number }, index: number) => index === 0 || probability >= 0.25;
+
 function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSummary {
   const planting = row.planting_id === null ? undefined : names.plantings.get(row.planting_id);
   const treatments = anyTreatments(db, row.id);
   const leading = row.reading.causes.some(({ probability }) => probability >= 0.25)
     ? row.reading.causes.map((cause) => ({ ...cause, name: rowById(tables.causes, cause.id, 'causes').name }))
-    : row.reading.conditions.map((condition) => ({
+    : row.reading.conditions.filter(leads).map((condition) => ({
         ...condition,
         name: rowById(tables.conditions, condition.id, 'conditions').name,
       }));

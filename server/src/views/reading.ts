@@ -50,7 +50,7 @@ export function situationOfCase(
 }
 
 export function readingOf({ db, tables }: { db: Db; tables: Tables }, row: CaseRow): ReadingShort {
-  const found = weigh(tables, situationOfCase(db, row), { withChecks: false });
+  const found = weigh(tables, situationOfCase(db, row), { withChecks: false, withReasons: false });
   const short = (list: readonly { id: string; probability: number }[]) =>
     list
       .filter(({ probability }) => probability >= 0.1)

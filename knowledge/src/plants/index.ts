@@ -2,45 +2,24 @@
  * Plants, what they are called, and what burns them. Sensitivity follows reviewed extension lists:
  * `stop` means not on this plant; `test-leaf` means two or three leaves, 48 hours before.
  */
-import type { PlantRow, Where } from '@trowel/core/tables';
-
-const allParts: readonly Where[] = [
-  'growing-tip',
-  'newest-leaves',
-  'leaves',
-  'oldest-leaves',
-  'leaf-underside',
-  'stem',
-  'fruit',
-  'roots',
-  'soil-surface',
-  'around',
-];
-const noFruit = allParts.filter((part) => part !== 'fruit');
-
-type Short = Pick<PlantRow, 'id' | 'name'> & Partial<PlantRow>;
-
-const plant = (row: Short): PlantRow => ({
-  synonyms: [],
-  groups: [],
-  edible: true,
-  drawing: 'bush',
-  parts: allParts,
-  sensitive: {},
-  ph: [6, 7.2],
-  source: 'extension',
-  grade: 'guideline',
-  ...row,
-});
-
-const bloomLost = { tolerance: 'test-leaf', why: 'soap takes the protective bloom off its leaves' } as const;
-const tender = { tolerance: 'test-leaf', why: 'its young leaves can scorch' } as const;
+import type { PlantRow } from '@trowel/core/tables';
+import { bloomLost, noFruit, plant, tender, woody } from './build';
+import { morePlants } from './more';
 
 export const plants: readonly PlantRow[] = [
   plant({
     id: 'redcurrant',
     name: 'Redcurrant',
-    synonyms: ['redcurrants', 'red currant', 'red currants', 'currant', 'currants', 'whitecurrant', 'blackcurrant'],
+    synonyms: [
+      'redcurrants',
+      'red currant',
+      'red currants',
+      'currant',
+      'currants',
+      'whitecurrant',
+      'blackcurrant',
+      'blackcurrants',
+    ],
     groups: ['fruit-bush'],
   }),
   plant({ id: 'gooseberry', name: 'Gooseberry', synonyms: ['gooseberries'], groups: ['fruit-bush'] }),
@@ -58,13 +37,15 @@ export const plants: readonly PlantRow[] = [
     name: 'Apple',
     synonyms: ['apples', 'apple tree', 'wall apple', 'espalier'],
     drawing: 'tree',
+    parts: woody,
     groups: ['fruit-tree'],
   }),
   plant({
     id: 'plum',
     name: 'Plum, cherry',
-    synonyms: ['plums', 'cherry', 'cherries', 'plum tree', 'cherry tree'],
+    synonyms: ['plums', 'cherry', 'cherries', 'plum tree', 'cherry tree', 'damson', 'greengage'],
     drawing: 'tree',
+    parts: woody,
     groups: ['fruit-tree'],
     sensitive: { soap: { tolerance: 'stop', why: 'soap burns the leaves of plums and cherries' } },
   }),
@@ -86,8 +67,8 @@ export const plants: readonly PlantRow[] = [
   }),
   plant({
     id: 'courgette',
-    name: 'Courgette, squash',
-    synonyms: ['courgettes', 'zucchini', 'squash', 'squashes', 'pumpkin', 'cucumber', 'cucumbers', 'melon', 'marrow'],
+    name: 'Courgette',
+    synonyms: ['courgettes', 'zucchini', 'zucchinis', 'marrow', 'marrows'],
     groups: ['cucurbit', 'fruiting'],
     drawing: 'vine',
     sensitive: { soap: tender, bicarbonate: tender },
@@ -96,7 +77,7 @@ export const plants: readonly PlantRow[] = [
   plant({
     id: 'pepper',
     name: 'Pepper, chilli',
-    synonyms: ['peppers', 'chilli', 'chillies', 'aubergine'],
+    synonyms: ['peppers', 'chilli', 'chillies', 'chili', 'capsicum', 'sweet pepper', 'bell pepper'],
     groups: ['fruiting'],
   }),
   plant({
@@ -112,11 +93,8 @@ export const plants: readonly PlantRow[] = [
       'brassicas',
       'kohlrabi',
       'pak choi',
-      'rocket',
-      'radish',
-      'radishes',
-      'turnip',
-      'turnips',
+      'swede',
+      'romanesco',
     ],
     groups: ['brassica'],
     drawing: 'rosette',
@@ -134,16 +112,16 @@ export const plants: readonly PlantRow[] = [
   }),
   plant({
     id: 'chard',
-    name: 'Chard, beetroot',
-    synonyms: ['beetroot', 'beet', 'beets', 'spinach'],
+    name: 'Chard',
+    synonyms: ['swiss chard', 'leaf beet', 'perpetual spinach'],
     groups: ['leaf', 'beet'],
     drawing: 'rosette',
     parts: noFruit,
   }),
   plant({
     id: 'leek',
-    name: 'Leek, onion',
-    synonyms: ['leeks', 'onion', 'onions', 'garlic'],
+    name: 'Leek',
+    synonyms: ['leeks'],
     groups: ['allium'],
     drawing: 'stalk',
     parts: noFruit,
@@ -151,7 +129,7 @@ export const plants: readonly PlantRow[] = [
   plant({
     id: 'parsley',
     name: 'Parsley and herbs',
-    synonyms: ['herb', 'herbs', 'basil', 'sage', 'mint', 'coriander'],
+    synonyms: ['herb', 'herbs', 'coriander', 'cilantro', 'dill', 'chervil'],
     groups: ['herb', 'leaf'],
     drawing: 'rosette',
     parts: noFruit,
@@ -176,6 +154,7 @@ export const plants: readonly PlantRow[] = [
     parts: noFruit,
     ph: [5.5, 6.8],
     sensitive: {
+      oil: { tolerance: 'stop', why: 'oil burns ferns' },
       soap: { tolerance: 'stop', why: 'ferns, and the maidenhair most of all, are burnt by soap' },
       nitrogen: tender,
     },
@@ -183,7 +162,7 @@ export const plants: readonly PlantRow[] = [
   plant({
     id: 'pelargonium',
     name: 'Scented pelargonium',
-    synonyms: ['pelargoniums', 'geranium', 'geraniums', 'house plant', 'houseplant', 'pot plant', 'potted plant'],
+    synonyms: ['pelargoniums', 'geranium', 'geraniums'],
     edible: false,
     groups: ['house', 'ornamental'],
     drawing: 'potted',
@@ -207,4 +186,5 @@ export const plants: readonly PlantRow[] = [
     parts: noFruit,
     sensitive: { soap: { tolerance: 'stop', why: 'soap burns seedlings' }, salt: tender },
   }),
+  ...morePlants,
 ];

@@ -1,0 +1,1 @@
+export { PlatesPage as default } from '@/steps/plates/PlatesPage';

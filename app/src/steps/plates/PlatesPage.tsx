@@ -1,0 +1,78 @@
+import { signsByPart, type TapPart } from '@trowel/core/read';
+import type { SignRow } from '@trowel/core/tables';
+import { knowledge } from '@trowel/knowledge';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { Plate } from '@/drawing/Plate';
+import { space, useRoles } from '@/theme/theme';
+import { Page, Row } from '@/ui/layout';
+import { Toggle } from '@/ui/Toggle';
+import { Body, Heading, Small } from '@/ui/text';
+
+const shelves = signsByPart(knowledge);
+
+/** Every drawn plate, by the part of the plant or place it belongs to. */
+export function PlatesPage() {
+  const roles = useRoles();
+  const [wanted, setWanted] = useState('');
+  const [part, setPart] = useState<TapPart>('tips');
+  const words = wanted.trim().toLowerCase();
+  const fits = ({ name, plain }: SignRow) => `${name} ${plain}`.toLowerCase().includes(words);
+  // A search goes through all shelves; otherwise one shelf at a time is enough to look at.
+  const shown = (words === '' ? shelves.filter(({ id }) => id === part) : shelves)
+    .map((shelf) => ({ ...shelf, signs: shelf.signs.filter(fits) }))
+    .filter(({ signs }) => signs.length > 0);
+  return (
+    <Page wide>
+      <Heading rank={1}>Plates</Heading>
+      <Body soft>{`${knowledge.signs.length} signs, drawn. What you recognise, you can note in a case.`}</Body>
+      <TextInput
+        mode="outlined"
+        label="Find a plate"
+        aria-label="Find a plate"
+        value={wanted}
+        onChangeText={setWanted}
+      />
+      <Row wrap>
+        {shelves.map(({ id, label, signs }) => (
+          <Toggle key={id} pressed={words === '' && id === part} onPress={() => (setWanted(''), setPart(id))}>
+            {`${label} · ${signs.length}`}
+          </Toggle>
+        ))}
+      </Row>
+      {shown.length === 0 && <Body>{`No plate speaks of “${wanted}”.`}</Body>}
+      {shown.map(({ id, label, signs }) => (
+        <View key={id} style={{ gap: space.s }}>
+          <Heading>{label}</Heading>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}>
+            {signs.map((sign) => (
+              <View
+                key={sign.id}
+                role="group"
+                aria-label={`${sign.name}. ${sign.plain}`}
+                style={{
+                  width: 164,
+                  padding: space.s,
+                  gap: 4,
+                  borderRadius: 6,
+                  borderWidth: 1,
+                  borderColor: roles.line,
+                  backgroundColor: roles.raised,
+                }}
+              >
+                <View style={{ alignItems: 'center' }}>
+                  <Plate spec={sign.plate} size={120} />
+                </View>
+                <Small strong style={{ color: roles.text }}>
+                  {sign.name}
+                </Small>
+                <Small>{sign.plain}</Small>
+              </View>
+            ))}
+          </View>
+        </View>
+      ))}
+    </Page>
+  );
+}

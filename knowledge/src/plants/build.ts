@@ -1,0 +1,38 @@
+import type { PlantRow, Where } from '@trowel/core/tables';
+
+const allParts: readonly Where[] = [
+  'growing-tip',
+  'newest-leaves',
+  'leaves',
+  'oldest-leaves',
+  'leaf-underside',
+  'stem',
+  'flower',
+  'fruit',
+  'roots',
+  'soil-surface',
+  'around',
+];
+export const noFruit = allParts.filter((part) => part !== 'fruit');
+export const woody: readonly Where[] = [...allParts, 'bark'];
+
+type Short = Pick<PlantRow, 'id' | 'name'> & Partial<PlantRow>;
+
+/** A plant with what most rows share filled in. */
+export const plant = (row: Short): PlantRow => ({
+  synonyms: [],
+  groups: [],
+  edible: true,
+  drawing: 'bush',
+  parts: allParts,
+  sensitive: {},
+  ph: [6, 7.2],
+  source: 'extension',
+  grade: 'guideline',
+  ...row,
+});
+
+export const bloomLost = { tolerance: 'test-leaf', why: 'soap takes the protective bloom off its leaves' } as const;
+export const tender = { tolerance: 'test-leaf', why: 'its young leaves can scorch' } as const;
+export const never = (why: string) => ({ tolerance: 'stop', why }) as const;
+export const testFirst = (why: string) => ({ tolerance: 'test-leaf', why }) as const;
