@@ -3,6 +3,7 @@ import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { addDays, schedule } from '../core/src/plan';
 import { readLine } from '../core/src/read';
 import { weigh, type Evidence } from '../core/src/weigh';
+import { clinicRows } from './bench-clinic';
 import { posterior } from '../core/src/weigh/infer';
 import { modelOf, unknownNode } from '../core/src/weigh/model';
 import { knowledge } from '../knowledge/src';
@@ -111,3 +112,5 @@ export function benchCore(): BenchRow[] {
     },
   ];
 }
+
+export const benchClinic = (): BenchRow[] => clinicRows().map((row) => ({ ...row, part: 'weigh' }));

@@ -24,8 +24,9 @@ if (wants('weigh') || wants('plan')) {
     format: 'esm',
     logLevel: 'warning',
   });
-  const { benchCore } = await import(path.resolve('build/bench-core.mjs'));
-  for (const { what, value, aim, part } of benchCore()) if (wants(part)) report(what, value, aim);
+  const { benchCore, benchClinic } = await import(path.resolve('build/bench-core.mjs'));
+  for (const { what, value, aim, part } of [...benchCore(), ...benchClinic()])
+    if (wants(part)) report(what, value, aim);
 }
 
 if (wants('size')) {

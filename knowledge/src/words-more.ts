@@ -56,7 +56,7 @@ export const moreConcepts: readonly ConceptRow[] = [
 
   // Colours and surfaces
   modifier('red', 'red', 'reddish', 'crimson'),
-  modifier('bronze', 'coppery', 'bronzing', 'bronze coloured'),
+  what('bronze', 'bronze', 'bronzed', 'coppery', 'bronzing', 'bronze coloured'),
   what('orange', 'orange', 'orangey', 'orangish'),
   what(
     'mosaic',
@@ -95,8 +95,6 @@ export const moreConcepts: readonly ConceptRow[] = [
     'halo',
     'halos',
     'haloes',
-    'yellow ring',
-    'yellow rings',
     'yellow edge around',
     'yellow margin',
     'yellow border',
@@ -161,7 +159,7 @@ export const moreConcepts: readonly ConceptRow[] = [
     'domes',
   ),
   what('blister', 'blister', 'blisters', 'blistered', 'blistering', 'bubbled', 'bubbly'),
-  what('gall', 'gall', 'galls', 'growths'),
+  what('gall', 'gall', 'galls'),
   what('blotchy', 'blotchy'),
   what('brittle-thing', 'snaps easily'),
   what('ooze', 'ooze', 'oozes', 'oozing', 'seeping', 'weeping', 'leaking'),
@@ -200,6 +198,8 @@ export const moreConcepts: readonly ConceptRow[] = [
   ),
   what('froth', 'froth', 'frothy', 'foam', 'foamy', 'spit', 'spittle', 'cuckoo spit'),
   what('slimy', 'slimy', 'slimy mess'),
+
+  what('shothole', 'shothole', 'shot holes', 'shot hole', 'like shot', 'shot holed'),
 
   // Shapes and growth
   what(
@@ -421,6 +421,8 @@ export const moreConcepts: readonly ConceptRow[] = [
   what('cutworm', 'cutworm', 'cutworms', 'cut worm'),
   what(
     'grub',
+    'grub',
+    'grubs',
     'white grub',
     'white grubs',
     'fat grub',
@@ -522,7 +524,10 @@ export const moreConcepts: readonly ConceptRow[] = [
   ),
   what(
     'moved',
-    'moved',
+    'moved it',
+    'moved them',
+    'been moved',
+    'moved to',
     'transplanted',
     'repotted',
     'planted out',

@@ -16,7 +16,7 @@ import {
   stepEvent as stepEventInput,
 } from '@trowel/core/contract';
 import { addDays } from '@trowel/core/plan';
-import { plantNamed, readLine } from '@trowel/core/read';
+import { plantNamed, readLine, type About } from '@trowel/core/read';
 import { againstPlant } from '@trowel/core/choose';
 import { rowById, withinCap, type Tables } from '@trowel/core/tables';
 import type { z } from 'zod';
@@ -98,6 +98,13 @@ const theOpenCase = (db: Db, id = '') => {
   return row;
 };
 
+/** What is known of a case before its line is read. */
+function aboutCase(db: Db, row: cases.CaseRow): About {
+  const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
+  const bed = garden.maybeOneBed(db, row.bed_id);
+  return { ...(planting ? { plant: planting.plant } : {}), ...(bed ? { setting: bed.setting } : {}) };
+}
+
 /** How many tag patterns the app can draw. */
 const tagPatterns = 12;
 
@@ -127,7 +134,7 @@ export const addEvidence = command(
   addEvidenceInput,
   ({ db, tables, today }, { said, items = [] }, caseId) => {
     const row = theOpenCase(db, caseId);
-    const read = said === undefined ? undefined : readLine(tables, said);
+    const read = said === undefined ? undefined : readLine(tables, said, aboutCase(db, row));
     items.forEach(({ sign }, index) => {
       if (!tables.signs.some(({ id }) => id === sign))
         throw inputError(`items[${index}].sign`, `"${sign}" is not a sign that is known here`);

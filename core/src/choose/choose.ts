@@ -62,6 +62,8 @@ const worthOffering = 0.12;
 const leads = 0.4;
 /** From here on what a cause speaks against is left out. */
 const speaksUp = 0.35;
+/** A spray, feed, drench or bait is suggested only where it is at least this likely to meet what it is for. */
+const sureEnoughToApply = 0.6;
 
 /**
  * Ranks remedies under the whole posterior, mildest first unless a stronger one helps clearly more,
@@ -121,12 +123,13 @@ function suggestedSet(scored: readonly RankedRemedy[], { causes, action }: Weigh
   for (const { id, probability } of leading) {
     const best = scored
       .map(({ id: remedy, row }) => ({ remedy, row, fits: row.targets.find(({ of }) => of === id)?.fits ?? 0 }))
-      .filter(({ fits }) => fits > 0)
+      .filter(({ row, fits }) => fits > 0 && (isMild(row) || probability >= sureEnoughToApply))
       .map(({ remedy, row, fits }) => ({ remedy, worth: fits * probability - rungCost * rungs.indexOf(row.rung) }))
       .sort((a, b) => b.worth - a.worth)[0];
     if (best) chosen.add(best.remedy);
   }
-  if (chosen.size === 0 && scored[0]) chosen.add(scored[0].id);
+  const mildest = scored.find(({ row }) => isMild(row));
+  if (chosen.size === 0 && mildest) chosen.add(mildest.id);
   return chosen;
 }
 
@@ -150,6 +153,10 @@ function reasonAgainst(
     return { kind: 'harvest-too-near', waitDays: row.preHarvestDays };
   return againstRecent(tables, row, circumstances);
 }
+
+/** Care, hand work and leaving it harm little where the reading was wrong. */
+const isMild = ({ rung, classes }: RemedyRow) =>
+  ['leave', 'care', 'hand', 'helpers', 'professional'].includes(rung) && !classes.includes('feed');
 
 /** Why a remedy may not go on a plant at all; undefined when it may. */
 export function againstPlant(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {

@@ -1,7 +1,7 @@
 import { chooseRemedies } from '../choose';
 import { inputError, parseInput } from '../contract/problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
-import { evidenceFromSoil, plantNamed, readLine, type Understood } from '../read';
+import { evidenceFromSoil, plantNamed, readLine, type About, type Understood } from '../read';
 import { rowById, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
 import { actionSentence, avoidNotes, contributionWords, leftOutWords, listWords, lowerFirst } from '../wording';
@@ -114,12 +114,13 @@ interface Gathered {
 export function situationOf(tables: Tables, request: WeighRequest): Gathered {
   const notUnderstood: string[] = [];
   const understood: Understood[] = [];
-  const line = request.said === undefined ? undefined : readLine(tables, request.said);
+  const about = aboutOf(tables, request);
+  const line = request.said === undefined ? undefined : readLine(tables, request.said, about);
   if (line) {
     understood.push(...line.understood);
     notUnderstood.push(...line.notUnderstood);
   }
-  (request.signs ?? []).forEach((item, index) => addSign(tables, item, index, understood, notUnderstood));
+  (request.signs ?? []).forEach((item, index) => addSign(tables, item, index, about, understood, notUnderstood));
 
   const named = request.plant === undefined ? line?.plant : plantNamed(tables, request.plant);
   if (request.plant !== undefined && named === undefined) notUnderstood.push(`plant: ${request.plant}`);
@@ -133,7 +134,7 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
     ...(request.bed?.soil?.said === undefined ? [] : [request.bed.soil.said]),
   ];
   for (const phrase of phrases) {
-    const read = readLine(tables, phrase);
+    const read = readLine(tables, phrase, about);
     understood.push(...read.understood);
     notUnderstood.push(...(read.understood.length === 0 ? [phrase] : read.notUnderstood));
   }
@@ -154,12 +155,18 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
   };
 }
 
+function aboutOf(tables: Tables, { plant, setting }: WeighRequest): About {
+  const named = plant === undefined ? undefined : plantNamed(tables, plant);
+  return { ...(named === undefined ? {} : { plant: named }), ...(setting === undefined ? {} : { setting }) };
+}
+
 type SignItem = NonNullable<WeighRequest['signs']>[number];
 
 function addSign(
   tables: Tables,
   { say, sign, state, amount }: SignItem,
   index: number,
+  about: About,
   understood: Understood[],
   notUnderstood: string[],
 ): void {
@@ -171,7 +178,7 @@ function addSign(
     return;
   }
   if (say === undefined) throw inputError(`signs[${index}]`, 'needs either "say" (words) or "sign" (an id)');
-  const read = readLine(tables, say);
+  const read = readLine(tables, say, about);
   for (const item of read.understood)
     understood.push({ ...item, say, ...(state === undefined ? {} : { state }), ...counted });
   notUnderstood.push(...(read.understood.length === 0 ? [say] : read.notUnderstood));

@@ -6,10 +6,13 @@ export interface Clause {
   readonly tokens: readonly Token[];
   /** True where "or", "nor" ties it to the clause before, so that a denial carries on. */
   readonly carriesOn: boolean;
+  /** True where only "and", "with" parts it from the clause before: the two may be about one thing. */
+  readonly isSoft: boolean;
 }
 
 const breaks =
-  /[,;.!?:()\n]+|\s[-–—]\s|\b(?:and|but|with|plus|while|whereas|although|also|then|yet|except)\b|\b(?=(?:no|without)\b)/i;
+  /([,;.!?:()\n]+|\s[-–—]\s|\b(?:and|but|with|plus|while|whereas|although|also|then|yet|except)\b|\b(?=(?:no|without)\b))/i;
+const softBreak = /^(?:and|with|plus)$/i;
 /** "no eggs or webs" denies both. */
 const ties = /\b(?:or|nor)\b/i;
 
@@ -34,9 +37,14 @@ export function clausesOf(line: string, joined: readonly RegExp[] = []): Clause[
   const plain = innocent.reduce((text, pattern) => text.replace(pattern, ' '), line);
   // "Hot and dry" is one thing: its "and" is tied to its neighbours before the line is split.
   const tied = joined.reduce((text, pattern) => text.replace(pattern, (phrase) => phrase.replace(/\s+/g, '_')), plain);
-  return tied
-    .split(breaks)
-    .flatMap((part) => part.split(ties).map((piece, index) => ({ piece, carriesOn: index > 0 })))
-    .map(({ piece, carriesOn }) => ({ text: piece.replace(/_/g, ' ').trim(), tokens: tokensOf(piece), carriesOn }))
+  // The pattern is captured, so breaks stand between the parts they part.
+  const parts = tied.split(breaks);
+  return parts
+    .filter((_, index) => index % 2 === 0)
+    .flatMap((part, at) => {
+      const isSoft = softBreak.test(parts[2 * at - 1] ?? '');
+      return part.split(ties).map((piece, index) => ({ piece, carriesOn: index > 0, isSoft: isSoft && index === 0 }));
+    })
+    .map(({ piece, ...rest }) => ({ text: piece.replace(/_/g, ' ').trim(), tokens: tokensOf(piece), ...rest }))
     .filter(({ tokens }) => tokens.length > 0);
 }

@@ -1,4 +1,4 @@
-import { isLiteral, type PlantId, type SignId, type SignRow, type Tables } from '../tables';
+import { isLiteral, type PlantId, type Setting, type SignId, type SignRow, type Tables } from '../tables';
 import type { Evidence } from '../weigh/situation';
 import { clausesOf, isDenial, type Clause } from './clauses';
 import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Lexicon, type Occurrence } from './words';
@@ -21,10 +21,13 @@ export interface Reading {
  * Reads a gardener's line: clause by clause into phrases, phrases into signs. What carries meaning
  * but was not recognised is handed back; nothing is guessed.
  */
-export function readLine(tables: Tables, line: string): Reading {
+export function readLine(tables: Tables, line: string, about: About = {}): Reading {
   const lexicon = lexiconOf(tables);
   const found = clausesOf(line, lexicon.joined).map((clause) => phrasesOf(clause, lexicon));
-  const read = withDenials(joinPlaces(found).map((clause) => ({ clause, chosen: signsFor(tables.signs, clause) })));
+  const plant = plantIn(found);
+  const context = contextOf(tables, plant ?? about.plant, about.setting);
+  const placed = joinPlaces(found).map((clause) => withContext(clause, context));
+  const read = withDenials(joinSoft(tables.signs, placed));
   const understood: Understood[] = [];
   const notUnderstood: string[] = [];
   for (const { clause, chosen, denied } of read) {
@@ -39,9 +42,48 @@ export function readLine(tables: Tables, line: string): Reading {
       notUnderstood.push(clause.text);
     else notUnderstood.push(...unknownWords(clause, chosen));
   }
-  const plant = plantIn(found);
   return { understood, notUnderstood, ...(plant === undefined ? {} : { plant }) };
 }
+
+/** What is known before the line is read. */
+export interface About {
+  readonly plant?: PlantId;
+  readonly setting?: Setting;
+}
+
+/** On a plant of this group, or in this setting, these places are meant where none is named. */
+const usualPlaces: Readonly<Record<string, string>> = {
+  lawn: 'lawn',
+  fern: 'fern',
+  seedling: 'seedling',
+  bulb: 'bulb',
+  allium: 'bulb',
+  potato: 'tuber',
+  apple: 'apple-fruit',
+  pear: 'apple-fruit',
+  'root-crop': 'root',
+  indoors: 'pot',
+  pot: 'pot',
+};
+
+function contextOf(tables: Tables, plantId: PlantId | undefined, setting: Setting | undefined): Occurrence[] {
+  const plant = tables.plants.find(({ id }) => id === plantId);
+  const names = [...(plant ? [plant.id, ...plant.groups] : []), ...(setting === undefined ? [] : [setting])];
+  return [...new Set(names.flatMap((name) => usualPlaces[name] ?? []))].map((key) => ({
+    phrase: { stems: [], key, kind: 'modifier' },
+    at: contextAt,
+    length: 1,
+  }));
+}
+
+/** Context is only a hint: a place that is named, or carried over, stands before it. */
+const withContext = (clause: PhrasedClause, context: readonly Occurrence[]): PhrasedClause => ({
+  ...clause,
+  occurrences: [
+    ...clause.occurrences,
+    ...context.filter(({ phrase }) => !clause.occurrences.some((known) => known.phrase.key === phrase.key)),
+  ],
+});
 
 interface PhrasedClause extends Clause {
   readonly occurrences: readonly Occurrence[];
@@ -51,6 +93,8 @@ interface ChosenSign {
   readonly sign: SignRow;
   /** Positions in the clause that this sign has used. */
   readonly used: ReadonlySet<number>;
+  /** How much of what was said it accounts for. */
+  readonly weight: number;
 }
 
 const phrasesOf = (clause: Clause, lexicon: Lexicon): PhrasedClause => ({
@@ -61,7 +105,9 @@ const phrasesOf = (clause: Clause, lexicon: Lexicon): PhrasedClause => ({
 /** The plant a word or name stands for, or undefined. */
 export function plantNamed(tables: Tables, name: string): PlantId | undefined {
   const tokens = tokensOf(name);
-  return plantIn([{ text: name, tokens, carriesOn: false, occurrences: occurrencesIn(tokens, lexiconOf(tables)) }]);
+  return plantIn([
+    { text: name, tokens, carriesOn: false, isSoft: false, occurrences: occurrencesIn(tokens, lexiconOf(tables)) },
+  ]);
 }
 
 /** The first plant named; where names overlap, the longest ("broad bean", not "bean"). */
@@ -92,10 +138,13 @@ function joinPlaces(clauses: readonly PhrasedClause[]): PhrasedClause[] {
 const append = (before: PhrasedClause, clause: PhrasedClause): PhrasedClause => ({
   text: `${before.text}, ${clause.text}`,
   carriesOn: before.carriesOn,
+  isSoft: before.isSoft,
   tokens: [...before.tokens, ...clause.tokens],
   occurrences: [
     ...before.occurrences,
-    ...clause.occurrences.map((found) => ({ ...found, at: found.at + before.tokens.length })),
+    ...clause.occurrences.map((found) =>
+      found.at >= carriedAt ? found : { ...found, at: found.at + before.tokens.length },
+    ),
   ],
 });
 
@@ -123,8 +172,9 @@ const subjects = new Set([
   'tuber',
 ]);
 const carriedSubjects = new Set(['old', 'new', 'fruit', 'apple-fruit', 'seedling', 'lawn', 'bark', 'tuber', 'bulb']);
-/** A place carried over from the clause before stands beyond its tokens. */
+/** A place carried over from the clause before stands beyond its tokens; one that goes without saying, further out. */
 const carriedAt = 1000;
+const contextAt = 2000;
 
 /** "The oldest leaves are yellow and slow": a clause without a place keeps the place of the one before. */
 function carrySubject(clauses: readonly PhrasedClause[]): PhrasedClause[] {
@@ -142,6 +192,37 @@ function carrySubject(clauses: readonly PhrasedClause[]): PhrasedClause[] {
     };
   });
 }
+
+/**
+ * "Small beetles with purple stripes" is one thing, "sticky leaves and ants" two: two clauses that only
+ * "and" or "with" parts are read as one where that accounts for more of what was said, or for as much
+ * with fewer signs.
+ */
+function joinSoft(
+  signs: readonly SignRow[],
+  clauses: readonly PhrasedClause[],
+): { clause: PhrasedClause; chosen: readonly ChosenSign[] }[] {
+  const read: { clause: PhrasedClause; chosen: readonly ChosenSign[] }[] = [];
+  for (const clause of clauses) {
+    const chosen = signsFor(signs, clause);
+    const before = read[read.length - 1];
+    const mayJoin = before && clause.isSoft && ![...before.clause.tokens, ...clause.tokens].some(isDenial);
+    if (mayJoin) {
+      const whole = append(before.clause, clause);
+      const joined = signsFor(signs, whole);
+      const apart = [...before.chosen, ...chosen];
+      const gain = worthOf(joined) - worthOf(apart);
+      if (gain > 0.5 || (gain > -0.01 && joined.length > 0 && joined.length < apart.length)) {
+        read[read.length - 1] = { clause: whole, chosen: joined };
+        continue;
+      }
+    }
+    read.push({ clause, chosen });
+  }
+  return read;
+}
+
+const worthOf = (chosen: readonly ChosenSign[]) => chosen.reduce((sum, { weight }) => sum + weight, 0);
 
 interface Candidate {
   readonly sign: SignRow;
@@ -177,7 +258,8 @@ function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): Ch
     .sort((a, b) => weightOf(b) - weightOf(a) || a.sign.background - b.sign.background);
   const used = new Set<number>();
   const chosen: ChosenSign[] = [];
-  for (const { sign, parts } of candidates) {
+  for (const candidate of candidates) {
+    const { sign, parts } = candidate;
     if (chosen.some((known) => known.sign === sign)) continue;
     const tellers = parts.filter(({ phrase }) => phrase.kind !== 'modifier');
     const isNew =
@@ -186,7 +268,7 @@ function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): Ch
     // Every other way of saying the same sign is used up too: "pale, papery, towards the sun" is one patch.
     const own = new Set(candidates.filter((other) => other.sign === sign).flatMap(({ covers }) => covers));
     for (const at of own) used.add(at);
-    chosen.push({ sign, used: own });
+    chosen.push({ sign, used: own, weight: weightOf(candidate) });
   }
   return chosen;
 }
@@ -198,7 +280,9 @@ function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): Ch
 const weightOf = ({ parts }: Candidate): number =>
   parts.reduce(
     (sum, { phrase, at, length }) =>
-      sum + (at >= carriedAt ? 0.4 : phrase.kind === 'modifier' ? 0.8 : 1) * length + 0.05 * (length - 1),
+      sum +
+      (at >= contextAt ? 0.1 : at >= carriedAt ? 0.4 : phrase.kind === 'modifier' ? 0.8 : 1) * length +
+      0.05 * (length - 1),
     0,
   );
 

@@ -55,13 +55,13 @@ export interface Lexicon {
   readonly byFirst: ReadonlyMap<string, readonly Phrase[]>;
   /** Phrases that hold a word which would otherwise split a line. */
   readonly joined: readonly RegExp[];
-  /** Every stem that stands in a phrase, by its length, for misspellings. */
-  readonly vocabulary: ReadonlyMap<number, readonly string[]>;
+  /** Every word that stands in a phrase with its stem, by the word's length, for misspellings. */
+  readonly vocabulary: ReadonlyMap<number, readonly Token[]>;
+  readonly stems: ReadonlySet<string>;
 }
 
 const lexicons = new WeakMap<object, Lexicon>();
 
-const stemsOf = (text: string) => tokensOf(text).map(({ stem }) => stem);
 const plantNames = (plant: PlantRow) => [
   plant.id.replace(/-/g, ' '),
   ...plant.name.split(/,| and /),
@@ -73,8 +73,16 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
   const known = lexicons.get(concepts);
   if (known) return known;
   const literals = new Set(signs.flatMap(({ says }) => says.flatMap((set) => set.split(' ').filter(isLiteral))));
+  const words = new Map<string, Token>();
+  const stemsOf = (text: string) =>
+    tokensOf(text).map((token) => {
+      words.set(token.word, token);
+      return token.stem;
+    });
   const phrases: Phrase[] = [
-    ...concepts.flatMap(({ id, kind, words }) => words.map((text) => ({ stems: stemsOf(text), key: id, kind }))),
+    ...concepts.flatMap((concept) =>
+      concept.words.map((text) => ({ stems: stemsOf(text), key: concept.id, kind: concept.kind })),
+    ),
     ...[...literals].map((key) => ({ stems: stemsOf(key.slice(1)), key, kind: 'literal' as const })),
     ...plants.flatMap((plant) =>
       plantNames(plant).map((text) => ({ stems: stemsOf(text), key: plant.id, kind: 'plant' as const })),
@@ -83,12 +91,13 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
   const byFirst = new Map<string, Phrase[]>();
   for (const phrase of phrases)
     byFirst.set(phrase.stems[0] ?? '', [...(byFirst.get(phrase.stems[0] ?? '') ?? []), phrase]);
-  const vocabulary = new Map<number, string[]>();
-  for (const stem of new Set(phrases.flatMap(({ stems }) => stems)))
-    vocabulary.set(stem.length, [...(vocabulary.get(stem.length) ?? []), stem]);
+  const vocabulary = new Map<number, Token[]>();
+  for (const token of words.values())
+    vocabulary.set(token.word.length, [...(vocabulary.get(token.word.length) ?? []), token]);
   const built: Lexicon = {
     byFirst,
     vocabulary,
+    stems: new Set(phrases.flatMap(({ stems }) => stems)),
     joined: concepts
       .flatMap(({ words }) => words)
       .filter((text) => /\b(and|then|with|or|but|while|also|no|without)\b/.test(text))
@@ -102,23 +111,23 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
 const slips = (length: number): number => (length >= 9 ? 2 : length >= 5 ? 1 : 0);
 
 /** A token with the stems it may stand for: its own, or, where that is known nowhere, those a slip away. */
-export function readableStems(token: Token, { byFirst, vocabulary }: Lexicon): readonly string[] {
-  if (byFirst.has(token.stem) || isFiller(token)) return [token.stem];
-  if (vocabulary.get(token.stem.length)?.includes(token.stem)) return [token.stem];
-  const allowed = slips(token.stem.length);
-  if (allowed === 0) return [token.stem];
-  let best = allowed + 1;
+export function readableStems(token: Token, { stems, vocabulary }: Lexicon): readonly string[] {
+  if (stems.has(token.stem) || isFiller(token)) return [token.stem];
+  const { length } = token.word;
+  const allowed = slips(length);
+  let best = allowed;
   let found: string[] = [];
-  for (let length = token.stem.length - allowed; length <= token.stem.length + allowed; length += 1)
-    for (const stem of vocabulary.get(length) ?? []) {
-      if (stem.length < 4 || stem[0] !== token.stem[0]) continue;
-      const apart = distance(token.stem, stem);
-      if (apart > best || apart > allowed) continue;
+  for (let size = length - allowed; allowed > 0 && size <= length + allowed; size += 1)
+    for (const known of vocabulary.get(size) ?? []) {
+      // The first letter is seldom wrong, and short words are too easily something else.
+      if (size < 4 || known.word[0] !== token.word[0]) continue;
+      const apart = distance(token.word, known.word);
+      if (apart > best) continue;
       if (apart < best) found = [];
       best = apart;
-      found.push(stem);
+      found.push(known.stem);
     }
-  return [token.stem, ...found];
+  return [token.stem, ...new Set(found)];
 }
 
 /** A phrase found in a run of tokens. */

@@ -274,9 +274,9 @@ const care: readonly CauseRow[] = [
     kind: 'care',
     plain: 'Roots were cut or the place is brighter and windier. Shade, even water, no feed for a week or two.',
     prior: { base: 0.03 },
-    conditions: [fedBy('just-moved', 8, 'roots were disturbed')],
+    conditions: [fedBy('just-moved', 16, 'roots were disturbed')],
     signs: [
-      shows('noon-wilt', 0.65, 'few roots, full leaves'),
+      shows('noon-wilt', 0.75, 'few roots, full leaves'),
       shows('slow', 0.5, 'it rebuilds roots first'),
       shows('scorch-patches', 0.25, 'soft leaves burn outside'),
       shows('sudden-drop', 0.25, 'it sheds what it cannot keep'),

@@ -9,7 +9,7 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
     kind: 'shortage',
     plain:
       'The plant moves its nitrogen from old leaves to new ones: the oldest pale first and evenly, growth is slow.',
-    prior: { base: 0.07 },
+    prior: { base: 0.07, bySetting: { lawn: 0.15 } },
     conditions: [
       fedBy('poor-soil', 3, 'there is little in store'),
       fedBy('raw-organics', 1.4, 'raw matter ties nitrogen up while it rots'),

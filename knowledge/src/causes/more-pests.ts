@@ -525,7 +525,10 @@ const stemsFruitAndRoots: readonly CauseRow[] = [
     prior: { base: 0.03, bySetting: outside, months: months(7, 11) },
     hosts: ['raspberry', 'strawberry', 'blueberry', 'plum', 'redcurrant', 'gooseberry'],
     elsewhere: 0.02,
-    signs: [shows('fruit-maggots', 0.9, 'several small maggots in one ripe berry')],
+    signs: [
+      shows('fruit-maggots', 0.9, 'several small maggots in one ripe berry'),
+      shows('leaking-berries', 0.75, 'eaten berries collapse'),
+    ],
     act: 'treat-now',
   }),
   cause({

@@ -735,6 +735,9 @@ const rootsAndTubers: readonly SignRow[] = [
       'root pot =packed',
       'root =pot =bottom',
       '=root =ball =tight',
+      'root =round',
+      'root runs-off',
+      'root =round pot',
     ],
   ),
   sign(

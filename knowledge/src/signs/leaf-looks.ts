@@ -347,11 +347,9 @@ export const leafLooks: readonly SignRow[] = [
     [
       'red curl',
       'red curl leaf',
-      'red blister',
       'red =puckered',
       'red =thick leaf',
       '=puckered red',
-      'blister red leaf',
       'red =swollen leaf',
       'curl =thickened',
       '=thick curl leaf',
@@ -563,6 +561,10 @@ export const leafLooks: readonly SignRow[] = [
       'brown soaped',
       'spot soaped',
       'soaped leaf',
+      'sprayed brown spot edge',
+      'sprayed spot edge',
+      'soaped sprayed brown spot',
+      'soaped sprayed spot',
     ],
   ),
 ];

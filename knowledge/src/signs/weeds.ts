@@ -20,7 +20,7 @@ export const weedSigns: readonly SignRow[] = [
       'around growth',
       background,
       { base: 'weed', marks: [], weed: drawing },
-      [...new Set([...name.split(/,| and /), ...synonyms].map((phrase) => literal(phrase.trim())))],
+      [...new Set([...(name.includes(' and ') ? [] : [name]), ...synonyms].map(literal))],
       { source, grade },
     ),
   ),
