@@ -64,6 +64,7 @@ export const moreConditions: readonly ConditionRow[] = [
     name: 'Leaves wet for hours',
     plain: 'Rain, dew or evening watering keep leaves wet past mid-morning.',
     about: 'water',
+    weather: { wet: 3 },
     prior: { base: 0.15, bySetting: { indoors: 0.2 } },
     signs: [
       shows('leaves-wet', 0.85, 'they are wet past mid-morning'),
@@ -125,6 +126,7 @@ export const moreConditions: readonly ConditionRow[] = [
     name: 'Exposed to wind or frost',
     plain: 'Nothing breaks the wind, or cold air gathers.',
     about: 'weather',
+    weather: { windy: 3, frost: 2 },
     prior: { base: 0.1, bySetting: { indoors: 0.02, greenhouse: 0.05 } },
     signs: [shows('windy-place', 0.75, 'it blew'), shows('frost-night', 0.25, 'it froze')],
   }),

@@ -30,6 +30,7 @@ const commonConditions: readonly ConditionRow[] = [
     name: 'Too wet at the root',
     plain: 'The soil holds more water than air: roots cannot breathe.',
     about: 'water',
+    weather: { wet: 1.8 },
     prior: { base: 0.1, bySetting: { pot: 1.8, indoors: 2.2, tree: 0.5 } },
     signs: [
       shows('care-overwatered', 0.85, 'it is watered before it can dry'),
@@ -50,6 +51,7 @@ const commonConditions: readonly ConditionRow[] = [
     name: 'Dry, thirsty soil',
     plain: 'The soil holds little water, or has had too little.',
     about: 'water',
+    weather: { dry: 2, 'hot-dry': 3 },
     prior: { base: 0.12, bySetting: { pot: 1.3 }, months: months(5, 9) },
     signs: [
       shows('care-dry', 0.85, 'it has had little water'),
@@ -169,6 +171,7 @@ const commonConditions: readonly ConditionRow[] = [
     name: 'Hot, dry air',
     plain: 'Mites breed fast and their enemies do not.',
     about: 'weather',
+    weather: { 'hot-dry': 4 },
     prior: { base: 0.12, bySetting: { indoors: 1.6, greenhouse: 1.8 }, months: months(6, 9) },
     signs: [shows('hot-dry-spell', 0.85, 'the weather says so')],
     avoid: [],
@@ -180,6 +183,7 @@ const commonConditions: readonly ConditionRow[] = [
     name: 'Cold roots',
     plain: 'Cold roots take up little, phosphorus least of all.',
     about: 'weather',
+    weather: { cold: 3, frost: 4 },
     prior: { base: 0.1, bySetting: { indoors: 0.3 }, months: months(10, 5) },
     signs: [
       shows('cold-nights', 0.85, 'the thermometer says so'),

@@ -7,6 +7,7 @@ import * as commands from './commands';
 import { notFound, problemHandler, unknownRoute } from './problems';
 import { maybeOneCase } from './store/cases';
 import { caseSummaries, caseViewOf } from './views/cases';
+import { bedViewOf, practiceViewOf } from './views/clinic';
 import { gardenViewOf, notebookViewOf, todayViewOf } from './views/garden';
 import type { Deps } from './views/plan';
 import { standInWeather } from './weather/stand-in';
@@ -58,6 +59,12 @@ function api(deps: Deps): express.Router {
   get('/today', () => todayViewOf(deps));
   get('/garden', () => gardenViewOf(deps));
   get('/notebook', () => notebookViewOf(deps));
+  get('/practice', () => practiceViewOf(deps));
+  get('/beds/:id', (request) => {
+    const bed = bedViewOf(deps, id(request));
+    if (!bed) throw notFound('bed', id(request));
+    return bed;
+  });
   get('/cases', () => caseSummaries(deps));
   get('/cases/:id', (request) => caseViewOf(deps, theCase(id(request))));
 
@@ -73,6 +80,10 @@ function api(deps: Deps): express.Router {
   post('/beds', ({ body }) => commands.addBed(deps, body));
   post('/beds/:id/plantings', (request) => commands.addPlanting(deps, request.body, id(request)));
   post('/garden', ({ body }) => commands.changeGarden(deps, body));
+  post('/beds/:id/soil-tests', (request) => commands.addSoilTest(deps, request.body, id(request)));
+  post('/soil-tests/import', ({ body }) => commands.importSoilTests(deps, body));
+  post('/thresholds/:id', (request) => commands.setThreshold(deps, request.body, id(request)));
+  post('/practice', ({ body }) => commands.answerPractice(deps, body));
   router.use(unknownRoute);
   return router;
 }

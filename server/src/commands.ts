@@ -1,5 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import {
+  addSoilTest as addSoilTestInput,
+  answerPractice as answerPracticeInput,
+  importSoilTests as importSoilTestsInput,
+  setThreshold as setThresholdInput,
   addBed as addBedInput,
   addEvidence as addEvidenceInput,
   addLook as addLookInput,
@@ -25,7 +29,10 @@ import type { Db } from './database';
 import { notFound, Problem } from './problems';
 import { emptyReading, readingOf } from './views/reading';
 import { rememberPlan } from './views/plan';
+import { answered } from '@trowel/core/practice';
+import { readSoilCsv } from './formats/soil-csv';
 import * as cases from './store/cases';
+import * as clinic from './store/clinic';
 import * as garden from './store/garden';
 import { addLog, earlierResult } from './store/log';
 import * as treatments from './store/treatments';
@@ -306,5 +313,61 @@ export const changeGarden = command(
       usual_hour: usualHour ?? now.usual_hour,
     });
     return { caseId: null, result: {} };
+  },
+);
+
+/** Every open case of a bed is weighed anew when something about its ground changes. */
+function weighBedAnew({ db, tables }: Deps, bedId: string): void {
+  for (const row of cases.anyOpenCases(db))
+    if (row.bed_id === bedId) cases.saveReading(db, row.id, readingOf({ db, tables }, row));
+}
+
+export const addSoilTest = command('add-soil-test', addSoilTestInput, (context, { on, source, found }, bedId = '') => {
+  if (!garden.maybeOneBed(context.db, bedId)) throw notFound('bed', bedId);
+  const id = randomUUID();
+  clinic.addSoilTest(context.db, { id, bedId, on: on ?? context.today, found, source });
+  weighBedAnew(context, bedId);
+  return { caseId: null, result: { id } };
+});
+
+/** All rows or none: a bad one is named by line and column and nothing is written. */
+export const importSoilTests = command('import-soil-tests', importSoilTestsInput, (context, { csv }) => {
+  const rows = readSoilCsv(csv).map((row) => {
+    const bed = garden.maybeOneBedNamed(context.db, row.bed);
+    if (!bed) throw inputError(`csv line ${row.line}, column bed`, `there is no bed called "${row.bed}"`);
+    return { ...row, bedId: bed.id };
+  });
+  for (const { bedId, on, found } of rows)
+    clinic.addSoilTest(context.db, { id: randomUUID(), bedId, on, found, source: 'import' });
+  for (const bedId of new Set(rows.map((row) => row.bedId))) weighBedAnew(context, bedId);
+  return { caseId: null, result: { imported: rows.length } };
+});
+
+export const setThreshold = command(
+  'set-threshold',
+  setThresholdInput,
+  ({ db, tables, today }, { actAbove }, causeId = '') => {
+    const cause = tables.causes.find(({ id }) => id === causeId);
+    if (!cause) throw notFound('cause', causeId);
+    if (!cause.threshold) throw inputError('actAbove', `${cause.name} is not judged by a count`);
+    clinic.saveThreshold(db, causeId, actAbove, today);
+    return { caseId: null, result: {} };
+  },
+);
+
+export const answerPractice = command(
+  'answer-practice',
+  answerPracticeInput,
+  ({ db, tables, today }, { cause, answer, minutes }) => {
+    for (const [field, id] of [
+      ['cause', cause],
+      ['answer', answer],
+    ] as const)
+      if (!tables.causes.some((row) => row.id === id))
+        throw inputError(field, `"${id}" is not a cause that is known here`);
+    const before = clinic.maybeOneCard(db, cause);
+    const isRight = cause === answer;
+    clinic.saveCard(db, answered(before, cause, isRight, today), (before?.minutes ?? 0) + Math.round(minutes));
+    return { caseId: null, result: { right: isRight } };
   },
 );

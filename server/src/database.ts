@@ -1,11 +1,13 @@
 import Database from 'better-sqlite3';
 import garden from './migrations/001_garden.sql';
+import clinic from './migrations/002_clinic.sql';
 
 export type Db = Database.Database;
 
 /** In order, never changed once released: user_version counts those that have run. */
 export const migrations: readonly { readonly name: string; readonly sql: string }[] = [
   { name: '001_garden', sql: garden },
+  { name: '002_clinic', sql: clinic },
 ];
 
 /**

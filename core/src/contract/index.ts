@@ -5,3 +5,4 @@ export * from './plan';
 export * from './follow';
 export * from './commands';
 export * from './views';
+export * from './clinic';

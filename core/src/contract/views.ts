@@ -3,6 +3,7 @@ import { measureSystems } from '../measures/systems';
 import { actionClasses } from '../tables/causes';
 import { settings } from '../tables/common';
 import { caseOutcomes } from './commands';
+import { recentWeatherSchema } from './weigh';
 import { followResponse } from './follow';
 
 /** What the server shows of a garden; the app parses every answer with these. */
@@ -119,6 +120,10 @@ export const caseView = z.object({
     latitude: z.number(),
     evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
     history: z.array(z.object({ cause: z.string(), times: z.number() })),
+    /** What an earlier walk of the bed found of its ground. */
+    ground: z.array(z.object({ condition: z.string(), probability: z.number() })),
+    weather: recentWeatherSchema.optional(),
+    thresholds: z.record(z.string(), z.number()),
     checksDone: z.array(z.string()),
   }),
   recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number() })),

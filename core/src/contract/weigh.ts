@@ -1,6 +1,18 @@
 import { z } from 'zod';
 import { settings } from '../tables/common';
 import { actionClasses } from '../tables/causes';
+import { climates } from '../weigh/situation';
+
+/** °C, mm, days, km/h. */
+export const recentWeatherSchema = z.strictObject({
+  days: z.number().int().min(1).max(31),
+  meanHigh: z.number().min(-60).max(60),
+  meanLow: z.number().min(-60).max(60),
+  lowest: z.number().min(-60).max(60),
+  rain: z.number().min(0),
+  wetDays: z.number().int().min(0),
+  strongestWind: z.number().min(0),
+});
 
 /** Body of POST /api/weigh and of `./trowel weigh`. */
 export const weighRequest = z.strictObject({
@@ -9,6 +21,10 @@ export const weighRequest = z.strictObject({
   setting: z.enum(settings).optional(),
   month: z.number().int().min(1).max(12).optional(),
   latitude: z.number().min(-90).max(90).optional(),
+  /** How long seasons are; latitude alone decides where it is left out. */
+  climate: z.enum(climates).optional(),
+  /** Of the last days, as measured. */
+  weather: recentWeatherSchema.optional(),
   /** One free line. */
   said: z.string().max(4000).optional(),
   signs: z

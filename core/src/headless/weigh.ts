@@ -149,6 +149,8 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
       ...(request.setting === undefined ? {} : { setting: request.setting }),
       ...(request.month === undefined ? {} : { month: request.month }),
       ...(request.latitude === undefined ? {} : { latitude: request.latitude }),
+      ...(request.climate === undefined ? {} : { climate: request.climate }),
+      ...(request.weather === undefined ? {} : { weather: request.weather }),
       ...(request.bed?.history === undefined ? {} : { history: request.bed.history }),
     },
     ...(plant === undefined ? {} : { plantName: plant.name }),

@@ -2,3 +2,6 @@ export * from './read';
 export { lexiconOf } from './words';
 export * from './facts';
 export * from './plates';
+export * from './texture';
+export * from './soil-test';
+export * from './counting';

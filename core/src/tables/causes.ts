@@ -71,11 +71,17 @@ export interface CauseRow extends Sourced {
   readonly avoid: readonly AvoidNote[];
 }
 
+export const weatherKindNames = ['hot-dry', 'dry', 'cold', 'frost', 'wet', 'windy'] as const;
+/** What the last days' weather was like. */
+export type WeatherKind = (typeof weatherKindNames)[number];
+
 export interface ConditionRow extends Sourced {
   readonly id: ConditionId;
   readonly name: string;
   readonly plain: string;
   readonly about: 'soil' | 'water' | 'feeding' | 'air' | 'weather';
+  /** Factor on the odds after days of such weather, outdoors. */
+  readonly weather?: Readonly<Partial<Record<WeatherKind, number>>>;
   readonly prior: PriorSpec;
   readonly signs: readonly SignLink[];
   readonly avoid: readonly AvoidNote[];

@@ -1,6 +1,7 @@
 import type { CauseId, CauseRow, ConditionRow, PriorSpec, SignRow, Tables } from '../tables';
 import type { Link, Network, NoisyOr, Observed } from './network';
-import { northernMonth, seasonsTell, type Evidence, type Situation } from './situation';
+import { inSeason, northernMonth, seasonsTell, type Evidence, type Situation } from './situation';
+import { weatherKinds } from './weather';
 
 /** The network for one situation, and which row stands behind each node and sign. */
 export interface Model {
@@ -41,7 +42,7 @@ export function modelOf(tables: Tables, situation: Situation): Model {
 
   const nodes: NoisyOr[] = [
     { leak: unknownPrior, parents: [] },
-    ...tables.conditions.map((row) => ({ leak: inPlace(row.prior, 1, situation), parents: [] })),
+    ...tables.conditions.map((row) => ({ leak: conditionChance(row, situation), parents: [] })),
     ...causes.map((row) => causeAsNode(row, tables, situation, conditionNode, causeNode)),
   ];
   const parentsOfSign = new Map<string, Link[]>(tables.signs.map(({ id }) => [id, []]));
@@ -104,11 +105,27 @@ export function timesOdds(chance: number, factor: number): number {
   return (chance * factor) / (1 - chance + chance * factor);
 }
 
-function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 50 }: Situation): number {
+/** An earlier reading of the ground is trusted, but never to the end: soil differs within a bed. */
+const groundBounds = { least: 0.03, most: 0.9 } as const;
+
+function conditionChance(row: ConditionRow, situation: Situation): number {
+  const known = situation.ground?.find(({ condition }) => condition === row.id);
+  if (known) return Math.min(groundBounds.most, Math.max(groundBounds.least, known.probability));
+  return inPlace(row.prior, weatherFactor(row, situation), situation);
+}
+
+/** What was looked at says more than the forecast: then the weather is not counted again. */
+function weatherFactor({ weather, signs }: ConditionRow, { weather: recent, setting, evidence }: Situation): number {
+  if (!weather || !recent || setting === 'indoors') return 1;
+  if (evidence.some(({ sign }) => signs.some((link) => link.sign === sign))) return 1;
+  return Math.max(1, ...weatherKinds(recent).map((kind) => weather[kind] ?? 1));
+}
+
+function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 50, climate }: Situation): number {
   const bySetting = (setting && prior.bySetting?.[setting]) ?? 1;
   const outdoors = setting !== 'indoors' && setting !== 'greenhouse';
-  const tells = prior.months && month !== undefined && outdoors && seasonsTell(latitude);
-  const bySeason = tells && !prior.months?.includes(northernMonth(month, latitude)) ? outOfSeason : 1;
+  const tells = prior.months && month !== undefined && outdoors && seasonsTell(latitude, climate);
+  const bySeason = tells && !inSeason(prior.months, northernMonth(month, latitude), climate) ? outOfSeason : 1;
   return timesOdds(prior.base, bySetting * bySeason * factor);
 }
 

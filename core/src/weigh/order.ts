@@ -29,14 +29,16 @@ export interface SweepOrder {
   readonly cost: number;
 }
 
-/** Greedy orders tried with different tie-breaking; more find a cheaper order, each costs a little. */
-const tries = 6;
+/** Greedy orders tried with different tie-breaking: few where the first is cheap, more where it is not. */
+const tries = { cheap: 3, costly: 16 } as const;
+/** From this width on a cheaper order is worth looking for. */
+const costlyFrom = 11;
 
 /** The cheapest of a few greedy orders. Deterministic: tie-breaking is seeded by the number of the try. */
 export function sweepOrder(network: Network, reach: Reach, hubs: readonly number[] = []): SweepOrder {
   const graph = graphOf(network, reach, hubs);
   let best = greedyOrder(network, graph, 0);
-  for (let attempt = 1; attempt < tries && best.width > 8; attempt += 1) {
+  for (let attempt = 1; attempt < (best.width < costlyFrom ? tries.cheap : tries.costly); attempt += 1) {
     const next = greedyOrder(network, graph, attempt);
     if (next.cost < best.cost) best = next;
   }
@@ -55,6 +57,9 @@ interface Graph {
   readonly tiesOf: readonly (readonly SignTie[])[];
   /** Number of relevant parents of each seen sign, hubs left out. */
   readonly parentCountOfSign: Int32Array;
+  /** Leaves whose price can change when a sign opens or loses a parent, or when a node is placed. */
+  readonly leavesAtSign: readonly (readonly number[])[];
+  readonly leavesBelow: readonly (readonly number[])[];
 }
 
 function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly number[]): Graph {
@@ -89,7 +94,26 @@ function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly n
     }
     ancestorsOf[node] = [...above];
   }
-  return { hubs: openHubs, seen, leaves, parentsOf, ancestorsOf, childCount, tiesOf, parentCountOfSign };
+  const leavesAtSign: number[][] = Array.from({ length: network.signs.length }, () => []);
+  const leavesBelow: number[][] = Array.from({ length: size }, () => []);
+  for (const leaf of leaves) {
+    const above = ancestorsOf[leaf] ?? [];
+    for (const { sign } of [...(tiesOf[leaf] ?? []), ...above.flatMap((node) => tiesOf[node] ?? [])])
+      leavesAtSign[sign]?.push(leaf);
+    for (const node of above) leavesBelow[node]?.push(leaf);
+  }
+  return {
+    hubs: openHubs,
+    seen,
+    leaves,
+    parentsOf,
+    ancestorsOf,
+    childCount,
+    tiesOf,
+    parentCountOfSign,
+    leavesAtSign,
+    leavesBelow,
+  };
 }
 
 function greedyOrder(network: Network, graph: Graph, attempt: number): SweepOrder {
@@ -108,18 +132,23 @@ function greedyOrder(network: Network, graph: Graph, attempt: number): SweepOrde
     emit({ kind: 'node', node: hub }, 1);
     placed[hub] = 1;
   }
-  const waiting = new Set(graph.leaves);
-  while (waiting.size > 0) {
-    let next = -1;
-    let least = Infinity;
-    for (const leaf of waiting) {
-      const worth = priceOf(leaf) + noise() * (attempt === 0 ? 1e-6 : 0.9);
-      if (worth < least) {
-        least = worth;
-        next = leaf;
+  const waiting = [...graph.leaves];
+  // Prices change only near what was placed last; each carries its own tie-breaking.
+  const price = new Float64Array(network.nodes.length);
+  const isStale = new Uint8Array(network.nodes.length).fill(1);
+  while (waiting.length > 0) {
+    let best = 0;
+    for (let at = 0; at < waiting.length; at += 1) {
+      const leaf = waiting[at]!;
+      if (isStale[leaf]) {
+        price[leaf] = priceOf(leaf) + noise() * (attempt === 0 ? 1e-6 : 0.9);
+        isStale[leaf] = 0;
       }
+      if (price[leaf]! < price[waiting[best]!]!) best = at;
     }
-    waiting.delete(next);
+    const next = waiting[best]!;
+    waiting[best] = waiting[waiting.length - 1]!;
+    waiting.pop();
     for (const node of graph.ancestorsOf[next] ?? []) if (!placed[node]) placeKept(node);
     placeLeaf(next);
   }
@@ -205,8 +234,11 @@ function greedyOrder(network: Network, graph: Graph, attempt: number): SweepOrde
       const left = (parentsLeft[sign] ?? 0) - 1;
       parentsLeft[sign] = left;
       if (left === 0) closeSign(sign);
+      for (const leaf of graph.leavesAtSign[sign] ?? []) isStale[leaf] = 1;
     }
+    for (const leaf of graph.leavesBelow[node] ?? []) isStale[leaf] = 1;
     for (const parent of graph.parentsOf[node] ?? []) {
+      for (const leaf of graph.leavesBelow[parent] ?? []) isStale[leaf] = 1;
       const left = (childrenLeft[parent] ?? 0) - 1;
       childrenLeft[parent] = left;
       if (left === 0 && !graph.hubs.includes(parent)) emit({ kind: 'sum-out', node: parent }, -1);

@@ -1,4 +1,5 @@
-import type { CauseId, CheckId, PlantId, Setting, SignId } from '../tables';
+import type { CauseId, CheckId, ConditionId, PlantId, Setting, SignId } from '../tables';
+import type { RecentWeather } from './weather';
 
 /** One thing looked for: seen, or looked and not there. What is not listed was not looked at. */
 export interface Evidence {
@@ -7,6 +8,10 @@ export interface Evidence {
   /** In the sign's own unit (per leaf, share of leaves in %, per minute …). */
   readonly amount?: number;
 }
+
+export const climates = ['cool', 'temperate', 'warm', 'tropical'] as const;
+/** How long seasons are: cool shortens each by a month at both ends, warm lengthens it, tropical has none. */
+export type Climate = (typeof climates)[number];
 
 /** Everything that bears on a reading. */
 export interface Situation {
@@ -17,6 +22,11 @@ export interface Situation {
   /** Degrees; south is negative. */
   readonly latitude?: number;
   readonly evidence: readonly Evidence[];
+  readonly climate?: Climate;
+  /** Of the last days; bears on conditions outdoors that were not looked at themselves. */
+  readonly weather?: RecentWeather;
+  /** What an earlier reading of the ground here found; stands in for the general chance. */
+  readonly ground?: readonly { readonly condition: ConditionId; readonly probability: number }[];
   /** What this bed or plant had before, and how often. */
   readonly history?: readonly { readonly cause: CauseId; readonly times: number }[];
   /** The gardener's own thresholds by cause, in place of the table's. */
@@ -33,4 +43,13 @@ export function northernMonth(month: number, latitude: number): number {
 /** Within the tropics the calendar says little about what is common. */
 const tropics = 20;
 
-export const seasonsTell = (latitude: number): boolean => Math.abs(latitude) >= tropics;
+export const seasonsTell = (latitude: number, climate?: Climate): boolean =>
+  climate === undefined ? Math.abs(latitude) >= tropics : climate !== 'tropical';
+
+/** True in the months in which something is common here; a season over half the year is about the cold half. */
+export function inSeason(months: readonly number[], month: number, climate: Climate = 'temperate'): boolean {
+  const has = (at: number) => months.includes(((at + 11) % 12) + 1);
+  if (climate === 'warm') return has(month - 1) || has(month) || has(month + 1);
+  if (climate === 'cool' && months.length > 2) return has(month - 1) && has(month) && has(month + 1);
+  return has(month);
+}

@@ -147,22 +147,21 @@ function forward(move: Move, old: Float64Array): Float64Array {
   switch (move.kind) {
     case 'node': {
       const next = new Float64Array(size * 2);
+      const offs = chancesOff(move, size);
       for (let index = 0; index < size; index += 1) {
-        const off = chanceOff(move, index);
         const value = old[index]!;
-        next[index] = value * off;
-        next[index + size] = value * (1 - off) * move.absent;
+        next[index] = value * offs[index]!;
+        next[index + size] = value * (1 - offs[index]!) * move.absent;
       }
       return next;
     }
     case 'leaf': {
       const next = old.slice();
       for (const tie of move.ties) switchOn(next, tie.bit, tie.strength);
-      for (let index = 0; index < size; index += 1) {
-        // Switching on needs the share from the same parents, and ties touch sign bits only.
-        const off = chanceOff(move, index);
-        next[index] = old[index]! * off + next[index]! * (1 - off) * move.absent;
-      }
+      const offs = chancesOff(move, size);
+      // Ties touch sign bits only, so the share that is on is the same before and after them.
+      for (let index = 0; index < size; index += 1)
+        next[index] = old[index]! * offs[index]! + next[index]! * (1 - offs[index]!) * move.absent;
       return next;
     }
     case 'open-sign': {
@@ -202,10 +201,9 @@ export function backward(move: Move, after: Float64Array): Float64Array {
     case 'node': {
       const half = size / 2;
       const before = new Float64Array(half);
-      for (let index = 0; index < half; index += 1) {
-        const off = chanceOff(move, index);
-        before[index] = after[index]! * off + after[index + half]! * (1 - off) * move.absent;
-      }
+      const offs = chancesOff(move, half);
+      for (let index = 0; index < half; index += 1)
+        before[index] = after[index]! * offs[index]! + after[index + half]! * (1 - offs[index]!) * move.absent;
       return before;
     }
     case 'open-sign': {
@@ -241,10 +239,10 @@ export function leafBackward(move: LeafMove, after: Float64Array): { all: Float6
   const on = after.slice();
   for (const tie of move.ties) switchOnBackward(on, tie.bit, tie.strength);
   const all = new Float64Array(after.length);
+  const offs = chancesOff(move, after.length);
   for (let index = 0; index < after.length; index += 1) {
-    const off = chanceOff(move, index);
-    on[index] = on[index]! * (1 - off) * move.absent;
-    all[index] = after[index]! * off + on[index]!;
+    on[index] = on[index]! * (1 - offs[index]!) * move.absent;
+    all[index] = after[index]! * offs[index]! + on[index]!;
   }
   return { all, on };
 }
@@ -268,13 +266,12 @@ function switchOnBackward(values: Float64Array, bit: number, strength: number, n
       if ((at & nodeMask) === nodeMask) values[at] = values[at]! * (1 - strength) + values[at + low]! * strength;
 }
 
-/** P(off) with the parents whose bits are set in the index. */
-function chanceOff({ leak, parents }: NodeMove | LeafMove, index: number): number {
-  let off = 1 - leak;
-  for (let at = 0; at < parents.length; at += 1) {
-    const parent = parents[at]!;
-    if (index & parent.mask) off *= parent.off;
-  }
+/** P(off) for every index of a table, by the parents whose bits are set in it. */
+function chancesOff({ leak, parents }: NodeMove | LeafMove, size: number): Float64Array {
+  const off = new Float64Array(size).fill(1 - leak);
+  for (const { mask, off: stays } of parents)
+    for (let block = mask; block < size; block += 2 * mask)
+      for (let at = block; at < block + mask; at += 1) off[at] = off[at]! * stays;
   return off;
 }
 

@@ -69,13 +69,15 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
   const names = namesOf(db);
   const laidOut = layOut(deps);
   const treatments = anyTreatments(db, row.id);
-  const situation = situationOfCase(db, row);
+  const situation = situationOfCase(deps, row);
   return {
     summary: summaryOf(db, tables, row, names),
     situation: {
       ...situation,
       evidence: situation.evidence.map((item) => ({ ...item })),
       history: situation.history.map((item) => ({ ...item })),
+      ground: (situation.ground ?? []).map((item) => ({ ...item })),
+      thresholds: { ...situation.thresholds },
       checksDone: [...situation.checksDone],
     },
     recent: recentOf(db, tables, treatments, laidOut.today),
@@ -171,6 +173,10 @@ const commandWords: Record<string, string> = {
   'add-bed': 'Bed added',
   'add-planting': 'Planted',
   'change-garden': 'Garden settings changed',
+  'add-soil-test': 'Soil test noted',
+  'import-soil-tests': 'Soil tests imported',
+  'set-threshold': 'Threshold changed',
+  'answer-practice': 'Practised a reading',
 };
 
 /** A log line in words. */

@@ -1,8 +1,10 @@
-import type { CauseId, Tables } from '@trowel/core/tables';
+import type { PlantRow, CauseId, Tables } from '@trowel/core/tables';
 import { weigh, type Situation } from '@trowel/core/weigh';
 import type { Db } from '../database';
 import { anyChecksDone, anyEvidence, anyPastCases, type CaseRow, type ReadingShort } from '../store/cases';
+import { thresholds } from '../store/clinic';
 import { maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
+import { groundOf, recentWeather, soilEvidence } from './clinic';
 
 /** From this chance on a past case counts as having been that cause. */
 const countsAsPast = 0.5;
@@ -27,30 +29,42 @@ export function historyOf(
 
 /** Everything that bears on the reading of a case. */
 export function situationOfCase(
-  db: Db,
+  { db, tables }: { db: Db; tables: Tables },
   row: CaseRow,
 ): Situation & Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'checksDone'>> {
   const garden = oneGarden(db);
   const bed = maybeOneBed(db, row.bed_id);
   const planting = row.planting_id === null ? undefined : maybeOnePlanting(db, row.planting_id);
+  const plant: PlantRow | undefined = tables.plants.find(({ id }) => id === planting?.plant);
+  const noted = anyEvidence(db, row.id).map(({ sign, state, amount }) => ({
+    sign,
+    state,
+    ...(amount === null ? {} : { amount }),
+  }));
+  // What was measured in this bed counts for every plant in it, unless it was looked at anew.
+  const measured = soilEvidence(db, row.bed_id, plant, row.opened_on).filter(
+    ({ sign }) => !noted.some((item) => item.sign === sign),
+  );
   return {
     ...(planting ? { plant: planting.plant } : {}),
     setting: bed?.setting ?? 'bed',
     // A case is read in the season in which it was opened.
     month: Number(row.opened_on.slice(5, 7)),
     latitude: garden.latitude,
-    evidence: anyEvidence(db, row.id).map(({ sign, state, amount }) => ({
-      sign,
-      state,
-      ...(amount === null ? {} : { amount }),
-    })),
+    evidence: [...noted, ...measured],
+    weather: recentWeather(
+      { latitude: garden.latitude, longitude: garden.longitude, timeZone: garden.time_zone },
+      row.opened_on,
+    ),
+    ...(planting ? { ground: groundOf(db, row.bed_id) } : {}),
+    thresholds: thresholds(db),
     history: historyOf(db, row.bed_id, row.id).map(({ cause, times }) => ({ cause, times })),
     checksDone: anyChecksDone(db, row.id),
   };
 }
 
 export function readingOf({ db, tables }: { db: Db; tables: Tables }, row: CaseRow): ReadingShort {
-  const found = weigh(tables, situationOfCase(db, row), { withChecks: false, withReasons: false });
+  const found = weigh(tables, situationOfCase({ db, tables }, row), { withChecks: false, withReasons: false });
   const short = (list: readonly { id: string; probability: number }[]) =>
     list
       .filter(({ probability }) => probability >= 0.1)

@@ -1,0 +1,94 @@
+import { z } from 'zod';
+
+const commandId = z.string().min(8).max(64).optional();
+
+const amount = z.number().min(0).max(100000).optional();
+
+/** Heights of the jar's layers (any unit), or shares in %. */
+const layers = z
+  .strictObject({ sand: z.number().min(0), silt: z.number().min(0), clay: z.number().min(0) })
+  .refine(({ sand, silt, clay }) => sand + silt + clay > 0, { message: 'the layers cannot all be nothing' });
+
+/** What a test of a bed's soil found; leave out what was not measured. */
+export const soilFound = z.strictObject({
+  ph: z.number().min(2).max(11).optional(),
+  /** mS/cm */
+  ec: z.number().min(0).max(50).optional(),
+  /** mg/kg, plant-available. */
+  nitrogen: amount,
+  phosphorus: amount,
+  potassium: amount,
+  magnesium: amount,
+  calcium: amount,
+  /** % of dry soil. */
+  organicMatter: z.number().min(0).max(100).optional(),
+  texture: layers.optional(),
+});
+export type SoilFound = z.infer<typeof soilFound>;
+
+const isoDay = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a day as YYYY-MM-DD');
+
+export const addSoilTest = z.strictObject({
+  commandId,
+  on: isoDay.optional(),
+  source: z.enum(['jar', 'lab', 'strip']),
+  found: soilFound.refine((found) => Object.values(found).some((value) => value !== undefined), {
+    message: 'must hold at least one thing that was measured',
+  }),
+});
+
+/** A CSV text with a header row: bed, date, and any of ph, ec, nitrogen … organic_matter, sand, silt, clay. */
+export const importSoilTests = z.strictObject({ commandId, csv: z.string().min(1).max(500_000) });
+
+/** The gardener's own threshold for a cause; null goes back to the usual one. */
+export const setThreshold = z.strictObject({ commandId, actAbove: z.number().min(0).max(100000).nullable() });
+
+export const answerPractice = z.strictObject({
+  commandId,
+  cause: z.string().min(1),
+  answer: z.string().min(1),
+  /** Minutes spent on checks. */
+  minutes: z.number().min(0).max(600),
+});
+
+export const soilTestView = z.object({
+  id: z.string(),
+  on: z.string(),
+  source: z.enum(['jar', 'lab', 'strip', 'import']),
+  found: soilFound,
+  /** Name of the texture, where it was measured. */
+  texture: z.string().nullable(),
+});
+
+export const bedView = z.object({
+  id: z.string(),
+  name: z.string(),
+  setting: z.string(),
+  note: z.string(),
+  plantings: z.array(z.object({ id: z.string(), plant: z.string(), label: z.string() })),
+  soilTests: z.array(soilTestView),
+  /** The newest reading of the ground itself, walked or measured. */
+  groundCaseId: z.string().nullable(),
+  situation: z.object({
+    setting: z.string(),
+    month: z.number(),
+    latitude: z.number(),
+    evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
+    checksDone: z.array(z.string()),
+  }),
+  cases: z.array(z.object({ id: z.string(), name: z.string(), status: z.enum(['open', 'closed']) })),
+});
+export type BedView = z.infer<typeof bedView>;
+
+export const practiceView = z.object({
+  /** Deals so far: the seed of the next one. */
+  dealt: z.number(),
+  next: z.string().nullable(),
+  cards: z.array(
+    z.object({ cause: z.string(), box: z.number(), dueOn: z.string(), right: z.number(), wrong: z.number() }),
+  ),
+  minutes: z.number(),
+  latitude: z.number(),
+  today: z.string(),
+});
+export type PracticeView = z.infer<typeof practiceView>;

@@ -1,0 +1,106 @@
+import type { CauseRow, SignId, Tables } from '../tables';
+import { drawWorlds } from './draw';
+import { modelOf, unknownNode } from './model';
+import type { Situation } from './situation';
+import type { Weighing } from './weigh';
+
+/** A sign not looked at that would change the leading reading. */
+export interface MindChanger {
+  readonly sign: SignId;
+  readonly state: 'seen' | 'absent';
+  /** Chance of the leading cause now, and after this. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A change of the leading chance smaller than this changes no mind. */
+const changesAMind = 0.15;
+const worldsDrawn = 500;
+/** Worlds that must agree with an answer before its effect is reported; fewer would be chance. */
+const enoughWorlds = 12;
+
+/**
+ * What would speak against the leading cause: of the signs that it or its rivals show and that nobody
+ * looked at, those whose answer would lower it most. Worked out on worlds drawn from the posterior, so
+ * figures are good to a few hundredths.
+ */
+export function mindChangers(tables: Tables, situation: Situation, { causes }: Weighing): MindChanger[] {
+  const leader = causes[0];
+  if (!leader || leader.probability < 0.3) return [];
+  const model = modelOf(tables, situation);
+  const node = 1 + model.conditions.length + model.causes.findIndex(({ id }) => id === leader.id);
+  const worlds = drawWorlds(model.network, model.observed, [unknownNode], { seed: 20260501, count: worldsDrawn });
+  const ons = worlds.map((world) => [...world.keys()].filter((at) => world[at] === 1));
+  const asked = new Set(
+    causes
+      .slice(0, 4)
+      .filter(({ probability }, index) => index === 0 || probability >= 0.05)
+      .flatMap(({ row }) => row.signs.filter(({ strength }) => strength >= 0.4).map(({ sign }) => sign)),
+  );
+  const changers: MindChanger[] = [];
+  for (const sign of asked) {
+    const index = model.signs.findIndex(({ id }) => id === sign);
+    if (index < 0 || model.observed[index] !== undefined) continue;
+    const { leak = 0, parents = [] } = model.network.signs[index] ?? {};
+    const strength = new Map(parents.map(({ from, strength: value }) => [from, value]));
+    for (const state of ['seen', 'absent'] as const) {
+      let weight = 0;
+      let weightOn = 0;
+      worlds.forEach((world, at) => {
+        let off = 1 - leak;
+        for (const on of ons[at] ?? []) off *= 1 - (strength.get(on) ?? 0);
+        const chance = state === 'seen' ? 1 - off : off;
+        weight += chance;
+        if (world[node] === 1) weightOn += chance;
+      });
+      const to = weightOn / weight;
+      if (weight >= enoughWorlds && leader.probability - to >= changesAMind)
+        changers.push({ sign, state, from: leader.probability, to });
+    }
+  }
+  return changers.sort((a, b) => a.to - b.to).slice(0, 3);
+}
+
+/** Two causes that lie close, and the signs that part them. */
+export interface LookAlikes {
+  readonly a: CauseRow;
+  readonly b: CauseRow;
+  /** Signs that one shows much more than the other, not looked at yet first. */
+  readonly parts: readonly { readonly sign: SignId; readonly speaksFor: 'a' | 'b'; readonly looked: boolean }[];
+}
+
+/** The second must come this near to the first to be taken for it. */
+const nearShare = 0.3;
+/** Times more often that one cause must show a sign before it parts the two. */
+const partsFrom = 3;
+
+/**
+ * The two leading causes side by side, where they are rivals: close in chance, and not made likelier by
+ * each other (ants and aphids stand together, they are not confused).
+ */
+export function lookAlikes({ signs }: Tables, { causes }: Weighing, { evidence }: Situation): LookAlikes | undefined {
+  const [first, second] = causes;
+  if (!first || !second || second.probability < Math.max(0.12, nearShare * first.probability)) return undefined;
+  if (first.probability > 0.6 && second.probability > 0.6) return undefined;
+  const fed = [...first.row.causes, ...second.row.causes].some(({ from }) => from === first.id || from === second.id);
+  if (fed) return undefined;
+  const looked = new Set(evidence.map(({ sign }) => sign));
+  const strengthIn = (row: CauseRow, sign: SignId) => row.signs.find((link) => link.sign === sign)?.strength ?? 0;
+  const parts = signs
+    .map(({ id, background }) => {
+      const ofA = background + strengthIn(first.row, id);
+      const ofB = background + strengthIn(second.row, id);
+      return {
+        sign: id,
+        ratio: Math.max(ofA, ofB) / Math.min(ofA, ofB),
+        most: Math.max(ofA, ofB),
+        speaksFor: ofA > ofB ? ('a' as const) : ('b' as const),
+        looked: looked.has(id),
+      };
+    })
+    .filter(({ ratio, most }) => ratio >= partsFrom && most >= 0.35)
+    .sort((a, b) => Number(a.looked) - Number(b.looked) || b.most - a.most)
+    .slice(0, 4)
+    .map(({ sign, speaksFor, looked: was }) => ({ sign, speaksFor, looked: was }));
+  return parts.length === 0 ? undefined : { a: first.row, b: second.row, parts };
+}

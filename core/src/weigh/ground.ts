@@ -1,0 +1,53 @@
+import type { ConditionId, SignId, Tables } from '../tables';
+import type { OfferedCheck, WeighedCondition, Weighing } from './weigh';
+
+/** Two conditions that cannot both hold, although signs speak for each. */
+export interface Opposed {
+  readonly a: WeighedCondition;
+  readonly b: WeighedCondition;
+  readonly forA: readonly SignId[];
+  readonly forB: readonly SignId[];
+}
+
+export interface GroundReading {
+  /** Likeliest first, only those that something speaks for. */
+  readonly conditions: readonly WeighedCondition[];
+  readonly opposed: readonly Opposed[];
+  /** The two cheapest checks of those that would settle most. */
+  readonly checks: readonly OfferedCheck[];
+}
+
+const opposites: readonly (readonly [ConditionId, ConditionId])[] = [
+  ['acid', 'alkaline'],
+  ['sandy', 'heavy-clay'],
+  ['overwatered', 'dry-soil'],
+  ['poor-soil', 'excess-nitrogen'],
+];
+
+/** Under this a condition is not worth a line in a reading of the ground. */
+const worthALine = 0.2;
+/** From here on a side of a contradiction is worth mentioning. */
+const hasASide = 0.15;
+
+/** What a bed says by itself: the place, where it contradicts itself, and what would settle it cheaply. */
+export function groundReading({ checks }: Tables, { conditions, nextChecks }: Weighing): GroundReading {
+  const byId = new Map(conditions.map((row) => [row.id, row]));
+  const signsFor = (row: WeighedCondition) =>
+    row.because.filter(({ state }) => state === 'seen').map(({ sign }) => sign);
+  const effort = ({ id }: OfferedCheck) => {
+    const row = checks.find((check) => check.id === id);
+    return (row?.minutes ?? 0) + 10 * (row?.waitDays ?? 0);
+  };
+  return {
+    conditions: conditions.filter(({ probability }) => probability >= worthALine),
+    opposed: opposites.flatMap(([first, second]) => {
+      const a = byId.get(first);
+      const b = byId.get(second);
+      if (!a || !b || Math.min(a.probability, b.probability) < hasASide) return [];
+      const forA = signsFor(a);
+      const forB = signsFor(b);
+      return forA.length > 0 && forB.length > 0 ? [{ a, b, forA, forB }] : [];
+    }),
+    checks: [...nextChecks.slice(0, 5)].sort((a, b) => effort(a) - effort(b)).slice(0, 2),
+  };
+}

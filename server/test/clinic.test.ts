@@ -1,0 +1,140 @@
+import { bedWithCurrants, newWorld, type World } from './world';
+
+describe('the ground, thresholds and practice over HTTP', () => {
+  let world: World;
+  beforeEach(() => (world = newWorld()));
+  afterEach(() => world.close());
+
+  const newCase = async (bedId: string, plantingId?: string) =>
+    (
+      await world.api
+        .post('/api/cases')
+        .send({ bedId, ...(plantingId ? { plantingId } : {}) })
+        .expect(200)
+    ).body.id as string;
+
+  test('a jar test names the soil and counts for every plant of the bed', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    await world.api
+      .post(`/api/beds/${bedId}/soil-tests`)
+      .send({ source: 'jar', found: { texture: { sand: 80, silt: 12, clay: 8 } } })
+      .expect(200);
+    const bed = (await world.api.get(`/api/beds/${bedId}`).expect(200)).body;
+    expect(bed.soilTests[0]).toMatchObject({ source: 'jar', texture: 'loamy-sand' });
+    const id = await newCase(bedId, plantingId);
+    const view = (await world.api.get(`/api/cases/${id}`).expect(200)).body;
+    expect(view.situation.evidence).toContainEqual({ sign: 'jar-sandy', state: 'seen' });
+  });
+
+  test('a walk of the bed hands its ground on to the plants that grow there', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const walk = await newCase(bedId);
+    await world.api
+      .post(`/api/cases/${walk}/evidence`)
+      .send({ said: 'plantain, knotgrass and pineapple weed, a wire stops at 10 cm' })
+      .expect(200);
+    const id = await newCase(bedId, plantingId);
+    const { situation } = (await world.api.get(`/api/cases/${id}`).expect(200)).body;
+    const compacted = situation.ground.find((row: { condition: string }) => row.condition === 'compacted');
+    expect(compacted.probability).toBeGreaterThan(0.8);
+  });
+
+  test('soil tests come in as CSV, all or none, a bad row named by line and column', async () => {
+    const { bedId } = await bedWithCurrants(world);
+    const bad = await world.api
+      .post('/api/soil-tests/import')
+      .send({ csv: 'bed,date,ph,potassium\nLong Bed,2026-03-01,6.4,80\nLong Bed,2026-03-01,acid,90\n' })
+      .expect(422);
+    expect(bad.body.fields[0]).toMatchObject({ field: 'csv line 3, column ph', message: '"acid" is not a number' });
+    expect((await world.api.get(`/api/beds/${bedId}`)).body.soilTests).toEqual([]);
+    const unknownBed = await world.api
+      .post('/api/soil-tests/import')
+      .send({ csv: 'bed,date,ph\nLong Bed,2026-03-01,6.4\nNo Bed,2026-03-01,6.4\n' })
+      .expect(422);
+    expect(unknownBed.body.fields[0].field).toBe('csv line 3, column bed');
+    await world.api
+      .post('/api/soil-tests/import')
+      .send({ csv: 'bed;date;ph;potassium;organic matter\nLong Bed;2026-03-01;6,4;80;2,1\n' })
+      .expect(200);
+    const bed = (await world.api.get(`/api/beds/${bedId}`)).body;
+    expect(bed.soilTests[0].found).toEqual({ ph: 6.4, potassium: 80, organicMatter: 2.1 });
+    const seen = bed.situation.evidence.filter(({ state }: { state: string }) => state === 'seen');
+    expect(seen.map(({ sign }: { sign: string }) => sign).sort()).toEqual(['lab-humus-low', 'lab-k-low']);
+  });
+
+  test('a threshold of one’s own turns treat into watch, and back', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const id = await newCase(bedId, plantingId);
+    await world.api
+      .post(`/api/cases/${id}/evidence`)
+      .send({
+        items: [
+          { sign: 'clusters', state: 'seen', amount: 14 },
+          { sign: 'cast-skins', state: 'seen' },
+        ],
+      })
+      .expect(200);
+    const action = async () => (await world.api.get(`/api/cases/${id}`)).body.summary.action as string;
+    expect(await action()).toBe('treat-now');
+    await world.api.post('/api/thresholds/aphids').send({ actAbove: 20 }).expect(200);
+    await world.api.post(`/api/cases/${id}/evidence`).send({ items: [] }).expect(200);
+    expect(await action()).toBe('watch');
+    await world.api.post('/api/thresholds/aphids').send({ actAbove: null }).expect(200);
+    await world.api.post(`/api/cases/${id}/evidence`).send({ items: [] }).expect(200);
+    expect(await action()).toBe('treat-now');
+    await world.api.post('/api/thresholds/rust').send({ actAbove: 3 }).expect(422);
+    await world.api.post('/api/thresholds/nothing').send({ actAbove: 3 }).expect(404);
+  });
+
+  test('practice keeps what was missed and deals it again', async () => {
+    const first = (await world.api.get('/api/practice').expect(200)).body;
+    expect(first).toMatchObject({ dealt: 0, cards: [], minutes: 0 });
+    expect(first.next).not.toBeNull();
+    const right = await world.api
+      .post('/api/practice')
+      .send({ cause: 'thrips', answer: 'spider-mites', minutes: 4 })
+      .expect(200);
+    expect(right.body.right).toBe(false);
+    const after = (await world.api.get('/api/practice').expect(200)).body;
+    expect(after).toMatchObject({ dealt: 1, minutes: 4, next: 'thrips' });
+    await world.api.post('/api/practice').send({ cause: 'gnomes', answer: 'thrips', minutes: 0 }).expect(422);
+  });
+
+  test.each([
+    ['a sign nobody knows', { items: [{ sign: 'glitter', state: 'seen' }] }, /items\[0\]\.sign/],
+    ['a negative count', { items: [{ sign: 'clusters', state: 'seen', amount: -3 }] }, /items\[0\]\.amount/],
+    ['a state that is none', { items: [{ sign: 'clusters', state: 'perhaps' }] }, /items\[0\]\.state/],
+    [
+      'five hundred signs at once',
+      { items: Array.from({ length: 500 }, () => ({ sign: 'clusters', state: 'seen' })) },
+      /items/,
+    ],
+  ])('%s is refused by name, and nothing is written', async (_, body, field) => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const id = await newCase(bedId, plantingId);
+    const refused = await world.api.post(`/api/cases/${id}/evidence`).send(body).expect(422);
+    expect(refused.body.fields[0].field).toMatch(field);
+    expect((await world.api.get(`/api/cases/${id}`)).body.summary.signCount).toBe(0);
+  });
+
+  test('weighing five hundred signs, contradictions and unknown plants says so and does not fall over', async () => {
+    const { body } = await world.api
+      .post('/api/weigh')
+      .send({
+        plant: 'triffid',
+        signs: [
+          ...Array.from({ length: 250 }, () => ({ say: 'sticky leaves' })),
+          ...Array.from({ length: 250 }, (_, at) => ({ say: `wibble${at}` })),
+          { sign: 'ph-high', state: 'seen' },
+          { sign: 'ph-low', state: 'seen' },
+        ],
+      })
+      .expect(200);
+    expect(body.notUnderstood).toContain('plant: triffid');
+    expect(body.notUnderstood.length).toBeGreaterThan(200);
+    expect(body.notes.join(' ')).toMatch(/cannot both be so/);
+    const empty = await world.api.post('/api/weigh').send({}).expect(200);
+    expect(empty.body.action.class).toBe('watch');
+    await world.api.post('/api/weigh').send({ month: 13 }).expect(422);
+  });
+});
