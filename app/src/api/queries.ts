@@ -1,4 +1,13 @@
-import { caseSummary, caseView, gardenView, notebookView, todayView, type CaseView } from '@trowel/core/contract';
+import {
+  bedView,
+  caseSummary,
+  caseView,
+  gardenView,
+  notebookView,
+  practiceView,
+  todayView,
+  type CaseView,
+} from '@trowel/core/contract';
 import { queryOptions, useMutation, useQuery, useQueryClient, type QueryKey } from '@tanstack/react-query';
 import { z } from 'zod';
 import { read, send, Unreachable } from './client';
@@ -12,6 +21,8 @@ export const queries = {
   cases: () => queryOptions({ queryKey: ['cases'], queryFn: () => read(z.array(caseSummary), '/cases'), retry }),
   oneCase: (id: string) =>
     queryOptions({ queryKey: ['case', id], queryFn: () => read(caseView, `/cases/${id}`), retry }),
+  bed: (id: string) => queryOptions({ queryKey: ['bed', id], queryFn: () => read(bedView, `/beds/${id}`), retry }),
+  practice: () => queryOptions({ queryKey: ['practice'], queryFn: () => read(practiceView, '/practice'), retry }),
   notebook: () => queryOptions({ queryKey: ['notebook'], queryFn: () => read(notebookView, '/notebook'), retry }),
 };
 
@@ -19,6 +30,8 @@ export const useToday = () => useQuery(queries.today());
 export const useGarden = () => useQuery(queries.garden());
 export const useCases = () => useQuery(queries.cases());
 export const useCase = (id: string) => useQuery(queries.oneCase(id));
+export const useBed = (id: string) => useQuery(queries.bed(id));
+export const usePractice = () => useQuery(queries.practice());
 export const useNotebook = () => useQuery(queries.notebook());
 
 export interface Command {
@@ -36,7 +49,7 @@ export function useCommand() {
     networkMode: 'always',
     onSettled: () =>
       Promise.all(
-        (['today', 'garden', 'cases', 'case', 'notebook'] as const).map((key) =>
+        (['today', 'garden', 'cases', 'case', 'bed', 'practice', 'notebook'] as const).map((key) =>
           client.invalidateQueries({ queryKey: [key] satisfies QueryKey }),
         ),
       ),

@@ -128,9 +128,13 @@ function checksFor(
     });
 }
 
-/** Causes with enough to see that a drawing can be read. */
+/** Causes with enough to see that a drawing can be read: two telling signs, or a look that is its own. */
 export const practisable = (tables: Tables): CauseRow[] =>
-  tables.causes.filter(({ signs }) => signs.some(({ strength }) => strength >= 0.5));
+  tables.causes.filter(
+    ({ signs, kind }) =>
+      signs.filter(({ strength }) => strength >= 0.35).length >= 2 ||
+      ((kind === 'helper' || kind === 'normal') && signs.some(({ strength }) => strength >= 0.5)),
+  );
 
 function hostsOf(tables: Tables, { hosts }: CauseRow): PlantRow[] {
   const names: readonly string[] = hosts ?? [];

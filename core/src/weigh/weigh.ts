@@ -109,19 +109,21 @@ const deepestOnHints = 0.6;
  * treated otherwise and the unknown still hold, and never deep on a single sign.
  */
 function depthOf(
-  causes: readonly { readonly probability: number }[],
-  conditions: readonly { readonly probability: number }[],
+  causes: readonly { readonly probability: number; readonly row: CauseRow }[],
+  conditions: readonly { readonly probability: number; readonly row: ConditionRow }[],
   noneOfThese: number,
   evidence: readonly Evidence[],
   signs: readonly SignRow[],
 ): number {
   // Where only the place was read (weeds, soil), the leading condition is the reading.
-  const [first] = (causes[0]?.probability ?? 0) >= 0.25 ? causes : conditions;
+  const first = (causes[0]?.probability ?? 0) >= 0.25 ? causes[0] : conditions[0];
   if (!first) return 0;
   // A second cause that holds as well (ants with aphids) does not unsettle the first: what unsettles is doubt.
   const doubt = causes.slice(1, 4).reduce((sum, { probability }) => sum + probability * (1 - probability), 0);
   const settled = Math.max(0, first.probability - 0.5 * doubt - 0.5 * noneOfThese);
-  const hintsOnly = evidence.every(({ sign }) => signs.find(({ id }) => id === sign)?.grade === 'folk');
+  // Only what bears on the leading reading counts: a jar test says nothing about a tread path.
+  const bearing = evidence.filter(({ sign }) => first.row.signs.some((link) => link.sign === sign));
+  const hintsOnly = bearing.every(({ sign }) => signs.find(({ id }) => id === sign)?.grade === 'folk');
   return Math.min(settled, 0.25 + 0.2 * evidence.length, hintsOnly ? deepestOnHints : 1);
 }
 

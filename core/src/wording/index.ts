@@ -1,3 +1,4 @@
 export * from './weighing';
 export * from './plan';
 export * from './follow';
+export * from './ground';

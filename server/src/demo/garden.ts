@@ -89,3 +89,23 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & {
   { id: 'drying-green', name: 'Drying Green', setting: 'lawn', note: 'The lawn under the washing line.', plants: [] },
   { id: 'water-butt', name: 'Water Butt', setting: 'bed', note: 'Rain from the shed roof, soft.', plants: [] },
 ];
+
+/** What was measured in the demo beds. Shares in %, nutrients in mg/kg. */
+export const demoSoilTests = [
+  { bed: 'kiln-bed', daysAgo: 420, source: 'jar', found: { texture: { sand: 34, silt: 38, clay: 28 } } },
+  { bed: 'long-bed', daysAgo: 400, source: 'jar', found: { texture: { sand: 52, silt: 34, clay: 14 } } },
+  {
+    bed: 'long-bed',
+    daysAgo: 95,
+    source: 'lab',
+    found: { ph: 6.6, phosphorus: 48, potassium: 160, magnesium: 88, calcium: 1450, organicMatter: 5.2 },
+  },
+] as const;
+
+export const demoPractice = [
+  { cause: 'spider-mites', answer: 'spider-mites', daysAgo: 9, minutes: 3 },
+  { cause: 'iron-short', answer: 'magnesium-short', daysAgo: 9, minutes: 0 },
+  { cause: 'rust', answer: 'rust', daysAgo: 8, minutes: 1 },
+  { cause: 'ladybirds', answer: 'ladybirds', daysAgo: 8, minutes: 0 },
+  { cause: 'iron-short', answer: 'iron-short', daysAgo: 8, minutes: 2 },
+] as const;

@@ -4,7 +4,7 @@ import { gardenTime } from '../clock';
 import * as commands from '../commands';
 import type { Db } from '../database';
 import { addBed, addPlanting, isSetUp, saveGarden } from '../store/garden';
-import { demoBeds, demoGarden } from './garden';
+import { demoBeds, demoGarden, demoPractice, demoSoilTests } from './garden';
 import { openStories, pastStories, type Story } from './stories';
 
 /**
@@ -25,7 +25,23 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
   })();
   const stories = [...pastStories(today), ...openStories(today)].sort((a, b) => a.opened.localeCompare(b.opened));
   for (const story of stories) tell(db, tables, story);
+  measureTheGround(db, tables, today);
+  practise(db, tables, today);
 }
+
+/** Soil tests of two springs, from a jar and a laboratory. */
+function measureTheGround(db: Db, tables: Tables, today: IsoDate): void {
+  for (const { bed, daysAgo, source, found } of demoSoilTests)
+    commands.addSoilTest(depsOn(db, tables, addDays(today, -daysAgo)), { source, found }, bed);
+}
+
+/** A few rounds of practice, one of them missed. */
+function practise(db: Db, tables: Tables, today: IsoDate): void {
+  for (const { cause, answer, daysAgo, minutes } of demoPractice)
+    commands.answerPractice(depsOn(db, tables, addDays(today, -daysAgo)), { cause, answer, minutes });
+}
+
+const depsOn = (db: Db, tables: Tables, day: IsoDate) => ({ db, tables, clock: () => new Date(`${day}T08:30:00Z`) });
 
 function tell(db: Db, tables: Tables, story: Story): void {
   let day: IsoDate = story.opened;

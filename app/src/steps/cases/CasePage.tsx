@@ -4,7 +4,7 @@ import { weigh, type Weighing } from '@trowel/core/weigh';
 import { depthWords } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { useCase, useGarden } from '@/api/queries';
 import { Blade } from '@/drawing/Blade';
@@ -47,15 +47,24 @@ export function CasePage() {
 }
 
 function useReading(view: CaseView): { weighing: Weighing; choice: Choice } {
+  // A tap is answered at once; reasons and the next question follow when there is a moment.
+  const settled = useDeferredValue(view.situation);
+  const whole = useMemo(() => weigh(knowledge, settled), [settled]);
   return useMemo(() => {
-    const weighing = weigh(knowledge, view.situation);
+    const weighing =
+      settled === view.situation
+        ? whole
+        : {
+            ...weigh(knowledge, view.situation, { withChecks: false, withReasons: false }),
+            nextChecks: whole.nextChecks,
+          };
     const choice = chooseRemedies(knowledge, weighing, {
       setting: view.situation.setting,
       recent: view.recent,
       ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }),
     });
     return { weighing, choice };
-  }, [view.situation, view.recent]);
+  }, [view.situation, view.recent, settled, whole]);
 }
 
 interface OpenCaseProps {

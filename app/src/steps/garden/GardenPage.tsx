@@ -10,6 +10,7 @@ import { useCommand, useGarden } from '@/api/queries';
 import { spoonNote } from '@/steps/mix/MixCard';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
@@ -75,7 +76,10 @@ function BedCard({ bed }: { bed: Bed }) {
   };
   return (
     <Sheet>
-      <Heading rank={3}>{bed.name}</Heading>
+      <Row style={{ justifyContent: 'space-between' }}>
+        <Heading rank={3}>{bed.name}</Heading>
+        <LinkButton href={`/garden/${bed.id}`}>{`Ground of ${bed.name}`}</LinkButton>
+      </Row>
       <Small>{[settingWords[bed.setting], bed.note].filter(Boolean).join(' · ')}</Small>
       <Body>
         {bed.plantings.length === 0 ? 'Nothing planted here.' : bed.plantings.map(({ label }) => label).join(', ')}

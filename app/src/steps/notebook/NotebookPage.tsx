@@ -5,6 +5,7 @@ import { useNotebook } from '@/api/queries';
 import { outcomeWords } from '@/steps/cases/CaseCard';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
 import { Empty, Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -15,6 +16,14 @@ export function NotebookPage() {
   return (
     <Page wide>
       <Heading rank={1}>Notebook</Heading>
+      <Row wrap>
+        <LinkButton href="/practice" mode="outlined">
+          Practise reading
+        </LinkButton>
+        <LinkButton href="/plates" mode="outlined">
+          All plates
+        </LinkButton>
+      </Row>
       <Loaded query={query}>
         {({ worked, places, log }) => (
           <>

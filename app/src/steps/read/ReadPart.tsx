@@ -13,6 +13,7 @@ import { space, useRoles } from '@/theme/theme';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { CountPanel } from './CountPanel';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -29,7 +30,9 @@ export function ReadPart({ view }: { view: CaseView }) {
   const note = useNoteSign(id);
   const tell = useNotice();
   const states = new Map<string, State>(view.situation.evidence.map(({ sign, state }) => [sign, state]));
+  const [whole, setWhole] = useState(false);
   const plates = platesFor(knowledge, plant, part);
+  const shown = plates.filter(({ id: sign }, index) => whole || index < shownAtFirst || states.has(sign));
   const tap = (sign: SignRow) =>
     note.mutate(
       { sign: sign.id, state: next[states.get(sign.id) ?? 'not-looked'] },
@@ -39,11 +42,16 @@ export function ReadPart({ view }: { view: CaseView }) {
     <View style={{ gap: space.m }}>
       <SayLine caseId={id} disabled={view.summary.status === 'closed'} />
       <Noted view={view} onTap={tap} states={states} />
-      <DrawnPlant plant={plant} chosen={part} noted={notedByPart(states)} onTap={setPart} />
+      <DrawnPlant
+        plant={plant}
+        chosen={part}
+        noted={notedByPart(states)}
+        onTap={(next) => (setPart(next), setWhole(false))}
+      />
       <Heading rank={3}>{tapParts.find((row) => row.id === part)?.label ?? ''}</Heading>
       <Small>Tap once: seen. Tap again: looked, and it is not there. A third tap takes it back.</Small>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}>
-        {plates.map((sign) => (
+        {shown.map((sign) => (
           <PlateButton
             key={sign.id}
             sign={sign}
@@ -53,9 +61,18 @@ export function ReadPart({ view }: { view: CaseView }) {
           />
         ))}
       </View>
+      {plates.length > shown.length && (
+        <Button mode="outlined" contentStyle={{ minHeight: 48 }} onPress={() => setWhole(true)}>
+          {`Show ${plates.length - shown.length} rarer plates`}
+        </Button>
+      )}
+      <CountPanel view={view} />
     </View>
   );
 }
+
+/** Plates shown at first: those likeliest on this plant, and whatever is noted already. */
+const shownAtFirst = 18;
 
 function notedByPart(states: ReadonlyMap<string, State>): Partial<Record<TapPart, number>> {
   return Object.fromEntries(

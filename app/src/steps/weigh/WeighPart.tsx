@@ -1,14 +1,22 @@
 import type { CaseView } from '@trowel/core/contract';
 import type { Choice } from '@trowel/core/choose';
 import { rowById, type CheckRow } from '@trowel/core/tables';
-import type { Contribution, WeighedCause, Weighing } from '@trowel/core/weigh';
-import { actionSentence, actionWords, avoidNotes, chanceWords, contributionWords } from '@trowel/core/wording';
+import { lookAlikes, mindChangers, type Contribution, type WeighedCause, type Weighing } from '@trowel/core/weigh';
+import {
+  actionSentence,
+  actionWords,
+  avoidNotes,
+  chanceWords,
+  contributionWords,
+  mindChangerWords,
+} from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button, TextInput } from 'react-native-paper';
 import { useCommand } from '@/api/queries';
 import { Blade } from '@/drawing/Blade';
+import { Plate } from '@/drawing/Plate';
 import { space, useRoles } from '@/theme/theme';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
@@ -48,7 +56,7 @@ export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing
       )}
       {shown.length > 0 && <Heading>What is likely</Heading>}
       {shown.map((cause) => (
-        <CauseCard key={cause.id} cause={cause} />
+        <CauseCard key={cause.id} cause={cause} own={view.situation.thresholds[cause.id]} />
       ))}
       {weighing.noneOfThese >= 0.1 && <Bar name="Something not known here" chance={weighing.noneOfThese} />}
       {beneath.length > 0 && <Heading>What may lie beneath</Heading>}
@@ -58,18 +66,19 @@ export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing
           <Reasons title="Speaks for it" list={because} />
         </Openable>
       ))}
+      <Confused view={view} weighing={weighing} />
       <Avoid weighing={weighing} choice={choice} />
     </View>
   );
 }
 
-function CauseCard({ cause }: { cause: WeighedCause }) {
+function CauseCard({ cause, own }: { cause: WeighedCause; own: number | undefined }) {
   return (
     <Openable head={<Bar name={cause.row.name} chance={cause.probability} />} label={cause.row.name}>
       <Body>{cause.row.plain}</Body>
       <Reasons title="Speaks for it" list={cause.because} />
       <Reasons title="Speaks against it" list={cause.against} />
-      {cause.row.threshold && <Small>{`Worth acting on from: ${cause.row.threshold.says}.`}</Small>}
+      {cause.row.threshold && <OwnThreshold cause={cause} own={own} />}
       <Small>{`How well this is known: ${cause.row.grade}.`}</Small>
     </Openable>
   );
@@ -185,5 +194,94 @@ function Avoid({ weighing, choice }: { weighing: Weighing; choice: Choice }) {
         <Small>{`${choice.leftOut.length} ${choice.leftOut.length === 1 ? 'remedy was' : 'remedies were'} left out for this; see Choose.`}</Small>
       )}
     </Sheet>
+  );
+}
+
+/** The gardener's own level to act on, in place of the usual one. */
+function OwnThreshold({ cause, own }: { cause: WeighedCause; own: number | undefined }) {
+  const usual = cause.row.threshold;
+  const [text, setText] = useState(own === undefined ? '' : String(own));
+  const command = useCommand();
+  if (!usual) return null;
+  const typed = Number(text.replace(',', '.'));
+  const save = (actAbove: number | null) => command.mutate({ path: `/thresholds/${cause.id}`, body: { actAbove } });
+  return (
+    <View style={{ gap: 4 }}>
+      <Small>{`Worth acting on from: ${usual.says}.${own === undefined ? '' : ` Yours: above ${own}.`}`}</Small>
+      <Row wrap>
+        <TextInput
+          dense
+          mode="outlined"
+          style={{ width: 150 }}
+          label={`Act above (usual ${usual.actAbove})`}
+          aria-label={`Act on ${cause.row.name.toLowerCase()} above`}
+          inputMode="decimal"
+          value={text}
+          onChangeText={setText}
+        />
+        <Button
+          mode="outlined"
+          contentStyle={{ minHeight: 48 }}
+          disabled={command.isPending || text.trim() === '' || !Number.isFinite(typed) || typed < 0}
+          onPress={() => save(typed)}
+        >
+          Use mine
+        </Button>
+        {own !== undefined && (
+          <Button
+            contentStyle={{ minHeight: 48 }}
+            disabled={command.isPending}
+            onPress={() => (setText(''), save(null))}
+          >
+            Back to usual
+          </Button>
+        )}
+      </Row>
+      {command.isError && <Trouble error={command.error} />}
+    </View>
+  );
+}
+
+/** Two close look-alikes side by side with the signs that part them, and what would change the reading. */
+function Confused({ view, weighing }: { view: CaseView; weighing: Weighing }) {
+  const alike = lookAlikes(knowledge, weighing, view.situation);
+  const changers = useMemo(() => mindChangers(knowledge, view.situation, weighing), [view.situation, weighing]);
+  const signOf = (id: string) => rowById(knowledge.signs, id, 'signs');
+  return (
+    <>
+      {alike && (
+        <Sheet>
+          <Heading rank={3}>Easily taken for each other</Heading>
+          <Row gap={16} style={{ alignItems: 'flex-start' }}>
+            {(['a', 'b'] as const).map((side) => (
+              <View key={side} style={{ flex: 1, gap: 6 }}>
+                <Body strong>{alike[side].name}</Body>
+                {alike.parts
+                  .filter(({ speaksFor }) => speaksFor === side)
+                  .map(({ sign, looked }) => (
+                    <View key={sign} style={{ gap: 2 }}>
+                      <Plate spec={signOf(sign).plate} size={84} />
+                      <Small>{`${signOf(sign).name}${looked ? ' (looked)' : ''}`}</Small>
+                    </View>
+                  ))}
+                {alike.parts.every(({ speaksFor }) => speaksFor !== side) && (
+                  <Small>Nothing that the other does not show as well.</Small>
+                )}
+              </View>
+            ))}
+          </Row>
+        </Sheet>
+      )}
+      {changers.length > 0 && (
+        <Sheet>
+          <Heading
+            rank={3}
+          >{`What would change this reading of ${weighing.causes[0]?.row.name.toLowerCase() ?? 'it'}`}</Heading>
+          {changers.map((changer) => (
+            <Body key={`${changer.sign}${changer.state}`}>{mindChangerWords(knowledge, changer)}</Body>
+          ))}
+        </Sheet>
+      )}
+    </>
   );
 }

@@ -1,0 +1,1 @@
+export { BedPage as default } from '@/steps/garden/BedPage';

@@ -1,0 +1,1 @@
+export { PracticePage as default } from '@/steps/practice/PracticePage';
