@@ -92,6 +92,70 @@ test('6: pale leaves on blueberries are not fed nitrogen', async ({ page }) => {
   await expect(page.getByRole('checkbox', { name: /^Look at leaves that opened since/ })).toBeVisible();
 });
 
+test('7: what the weeds of a bed say, how sure that is, and what was measured there', async ({ page }) => {
+  const errors = watchErrors(page);
+  await page.goto('/garden');
+  await page.getByRole('link', { name: 'Ground of Kiln Bed' }).click();
+  await expect(page.getByText(/^Compacted soil: (very )?likely/)).toBeVisible();
+  await expect(page.getByText(/From: .*plantain/)).toBeVisible();
+  await expect(page.getByText('Wire probe · 3 min')).toBeVisible();
+  await expect(page.getByText(/^Perennial, fibrous roots; spreads by seed/)).toBeVisible();
+  // Three heights name the soil and find its place in the triangle.
+  await page.getByLabel('Height of the sand layer in mm').fill('80');
+  await page.getByLabel('Height of the silt layer in mm').fill('12');
+  await page.getByLabel('Height of the clay layer in mm').fill('8');
+  await expect(page.getByRole('img', { name: 'Texture triangle: loamy sand' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep it for this bed' }).click();
+  await expect(page.getByText(/: loamy sand$/).first()).toBeVisible();
+  // A bad row is named by line and column, and the text is kept.
+  const csv = page.getByLabel('Soil tests as CSV');
+  await csv.fill('bed,date,ph\nKiln Bed,2026-03-01,sour');
+  await page.getByRole('button', { name: 'Import' }).click();
+  await expect(page.getByText(/csv line 2, column ph.*“?"?sour/)).toBeVisible();
+  await expect(csv).toHaveValue(/sour/);
+  expect(errors.filter((error) => !/422/.test(error))).toEqual([]);
+});
+
+test('practice deals a drawn plant, sells checks for minutes and says what was missed', async ({ page }) => {
+  await page.goto('/notebook');
+  await page.getByRole('link', { name: 'Practise reading' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Practice' })).toBeVisible();
+  const dealt = Number(/(\d+) dealt/.exec((await page.getByText(/\d+ dealt/).textContent()) ?? '')?.[1]);
+  await expect(page.getByRole('heading', { name: 'What is it?' })).toBeVisible();
+  await expectAccessible(page);
+  const options = page
+    .getByRole('heading', { name: 'What is it?' })
+    .locator('xpath=following-sibling::div[1]')
+    .getByRole('button');
+  await expect(options).toHaveCount(4);
+  await options.first().click();
+  await expect(page.getByText(/^(Right: |It was )/)).toBeVisible();
+  await page.getByRole('button', { name: 'Next plant' }).click();
+  await expect(page.getByText(new RegExp(`^${dealt + 1} dealt`))).toBeVisible();
+});
+
+test('counts against the level to act on: enough, or how many more', async ({ page }) => {
+  await openCase(page, 'Roses');
+  await say(page, 'greenfly on the buds');
+  const counts = page.getByLabel('Counts, one for each leaf');
+  await counts.fill('12, 0, 25, 3, 9, 14');
+  await expect(page.getByText(/Too close to call: about \d+ more would tell/)).toBeVisible();
+  await counts.fill('0, 1, 0, 2, 0, 0, 1, 0, 3, 0');
+  await expect(page.getByText(/Below the level to act on \(10\): watch/)).toBeVisible();
+  await page.getByRole('button', { name: /^Note a mean of 0\.7/ }).click();
+  await part(page, 'Weigh');
+  await expect(page.getByText('Look again before acting')).toBeVisible();
+});
+
+test('a plate is found by a word', async ({ page }) => {
+  await page.goto('/plates');
+  await page.getByLabel('Find a plate').fill('shepherd');
+  await expect(page.getByRole('group', { name: /^Shepherd’s purse/ })).toBeVisible();
+  await page.getByLabel('Find a plate').fill('flying carpets');
+  await expect(page.getByText('No plate speaks of “flying carpets”.')).toBeVisible();
+});
+
 test.describe('9: do not', () => {
   test('ladybird young are no pest: nothing is sprayed', async ({ page }) => {
     await openCase(page, 'Roses');
@@ -176,6 +240,9 @@ test.describe('everyday', () => {
     ['/bench', /^Bench$/],
     ['/garden', /The walled plot at Skerrow Bay/],
     ['/notebook', /^Notebook$/],
+    ['/plates', /^Plates$/],
+    ['/practice', /^Practice$/],
+    ['/garden/long-bed', /^Long Bed$/],
     ['/no/such/place', /Nothing grows here/],
   ] as const)
     test(`${address} opens by its address, survives a reload and is accessible`, async ({ page }) => {

@@ -82,6 +82,7 @@ function api(deps: Deps): express.Router {
   post('/garden', ({ body }) => commands.changeGarden(deps, body));
   post('/beds/:id/soil-tests', (request) => commands.addSoilTest(deps, request.body, id(request)));
   post('/soil-tests/import', ({ body }) => commands.importSoilTests(deps, body));
+  post('/plantings/:id/harvest', (request) => commands.setHarvest(deps, request.body, id(request)));
   post('/thresholds/:id', (request) => commands.setThreshold(deps, request.body, id(request)));
   post('/practice', ({ body }) => commands.answerPractice(deps, body));
   router.use(unknownRoute);

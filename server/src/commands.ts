@@ -3,6 +3,7 @@ import {
   addSoilTest as addSoilTestInput,
   answerPractice as answerPracticeInput,
   importSoilTests as importSoilTestsInput,
+  setHarvest as setHarvestInput,
   setThreshold as setThresholdInput,
   addBed as addBedInput,
   addEvidence as addEvidenceInput,
@@ -139,7 +140,7 @@ export const openCase = command('open-case', openCaseInput, ({ db, tables, today
 export const addEvidence = command(
   'add-evidence',
   addEvidenceInput,
-  ({ db, tables, today }, { said, items = [] }, caseId) => {
+  ({ db, tables, clock, today }, { said, items = [] }, caseId) => {
     const row = theOpenCase(db, caseId);
     const read = said === undefined ? undefined : readLine(tables, said, aboutCase(db, row));
     items.forEach(({ sign }, index) => {
@@ -157,7 +158,7 @@ export const addEvidence = command(
       });
     for (const { sign, state, amount } of items)
       cases.addObservation(db, { caseId: row.id, sign, state, amount, on: today });
-    cases.saveReading(db, row.id, readingOf({ db, tables }, row));
+    cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
     return { caseId: row.id, result: { understood: read?.understood ?? [], notUnderstood: read?.notUnderstood ?? [] } };
   },
 );
@@ -165,7 +166,7 @@ export const addEvidence = command(
 export const answerCheck = command(
   'answer-check',
   answerCheckInput,
-  ({ db, tables, today }, { check, answer }, caseId) => {
+  ({ db, tables, clock, today }, { check, answer }, caseId) => {
     const row = theOpenCase(db, caseId);
     const checkRow = tables.checks.find(({ id }) => id === check);
     if (!checkRow) throw inputError('check', `"${check}" is not a check that is known here`);
@@ -174,7 +175,7 @@ export const answerCheck = command(
     cases.addCheckDone(db, { caseId: row.id, check, answer, on: today });
     for (const { sign, state } of given.gives)
       cases.addObservation(db, { caseId: row.id, sign, state, said: checkRow.name, on: today });
-    cases.saveReading(db, row.id, readingOf({ db, tables }, row));
+    cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
     return { caseId: row.id, result: {} };
   },
 );
@@ -317,9 +318,9 @@ export const changeGarden = command(
 );
 
 /** Every open case of a bed is weighed anew when something about its ground changes. */
-function weighBedAnew({ db, tables }: Deps, bedId: string): void {
+function weighBedAnew({ db, tables, clock }: Deps, bedId: string): void {
   for (const row of cases.anyOpenCases(db))
-    if (row.bed_id === bedId) cases.saveReading(db, row.id, readingOf({ db, tables }, row));
+    if (row.bed_id === bedId) cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
 }
 
 export const addSoilTest = command('add-soil-test', addSoilTestInput, (context, { on, source, found }, bedId = '') => {
@@ -371,3 +372,9 @@ export const answerPractice = command(
     return { caseId: null, result: { right: isRight } };
   },
 );
+
+export const setHarvest = command('set-harvest', setHarvestInput, ({ db }, { on }, plantingId = '') => {
+  if (!garden.maybeOnePlanting(db, plantingId)) throw notFound('planting', plantingId);
+  garden.setHarvest(db, plantingId, on);
+  return { caseId: null, result: {} };
+});

@@ -1,6 +1,7 @@
 import Database from 'better-sqlite3';
 import garden from './migrations/001_garden.sql';
 import clinic from './migrations/002_clinic.sql';
+import harvest from './migrations/003_harvest.sql';
 
 export type Db = Database.Database;
 
@@ -8,6 +9,7 @@ export type Db = Database.Database;
 export const migrations: readonly { readonly name: string; readonly sql: string }[] = [
   { name: '001_garden', sql: garden },
   { name: '002_clinic', sql: clinic },
+  { name: '003_harvest', sql: harvest },
 ];
 
 /**

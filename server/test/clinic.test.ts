@@ -86,6 +86,34 @@ describe('the ground, thresholds and practice over HTTP', () => {
     await world.api.post('/api/thresholds/nothing').send({ actAbove: 3 }).expect(404);
   });
 
+  test('a count that has doubled in two days is acted on before it is above the level, unless the harvest comes first', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const id = await newCase(bedId, plantingId);
+    const count = (amount: number) =>
+      world.api
+        .post(`/api/cases/${id}/evidence`)
+        .send({
+          items: [
+            { sign: 'clusters', state: 'seen', amount },
+            { sign: 'cast-skins', state: 'seen' },
+          ],
+        })
+        .expect(200);
+    const summary = async () => (await world.api.get(`/api/cases/${id}`)).body;
+    await count(3);
+    expect((await summary()).summary.action).toBe('watch');
+    world.setNow('2026-06-12T09:00:00Z');
+    await count(6);
+    const grown = await summary();
+    expect(grown.situation.earlier).toEqual([{ sign: 'clusters', amount: 3, daysAgo: 2 }]);
+    expect(grown.summary.action).toBe('treat-now');
+    await world.api.post(`/api/plantings/${plantingId}/harvest`).send({ on: '2026-06-15' }).expect(200);
+    await count(6);
+    expect((await summary()).situation.daysToHarvest).toBe(3);
+    expect((await summary()).summary.action).toBe('watch');
+    await world.api.post(`/api/plantings/${plantingId}/harvest`).send({ on: 'soon' }).expect(422);
+  });
+
   test('practice keeps what was missed and deals it again', async () => {
     const first = (await world.api.get('/api/practice').expect(200)).body;
     expect(first).toMatchObject({ dealt: 0, cards: [], minutes: 0 });

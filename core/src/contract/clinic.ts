@@ -43,6 +43,9 @@ export const importSoilTests = z.strictObject({ commandId, csv: z.string().min(1
 /** The gardener's own threshold for a cause; null goes back to the usual one. */
 export const setThreshold = z.strictObject({ commandId, actAbove: z.number().min(0).max(100000).nullable() });
 
+/** The day on which a planting is due to be picked; null when nobody knows. */
+export const setHarvest = z.strictObject({ commandId, on: isoDay.nullable() });
+
 export const answerPractice = z.strictObject({
   commandId,
   cause: z.string().min(1),
@@ -65,7 +68,9 @@ export const bedView = z.object({
   name: z.string(),
   setting: z.string(),
   note: z.string(),
-  plantings: z.array(z.object({ id: z.string(), plant: z.string(), label: z.string() })),
+  plantings: z.array(
+    z.object({ id: z.string(), plant: z.string(), label: z.string(), harvestOn: z.string().nullable() }),
+  ),
   soilTests: z.array(soilTestView),
   /** The newest reading of the ground itself, walked or measured. */
   groundCaseId: z.string().nullable(),

@@ -124,6 +124,8 @@ export const caseView = z.object({
     ground: z.array(z.object({ condition: z.string(), probability: z.number() })),
     weather: recentWeatherSchema.optional(),
     thresholds: z.record(z.string(), z.number()),
+    earlier: z.array(z.object({ sign: z.string(), amount: z.number(), daysAgo: z.number() })),
+    daysToHarvest: z.number().optional(),
     checksDone: z.array(z.string()),
   }),
   recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number() })),

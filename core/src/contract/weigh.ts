@@ -58,6 +58,10 @@ export const weighRequest = z.strictObject({
   /** In the gardener's words: watering, fed, weather … */
   care: z.record(z.string(), z.string()).optional(),
   daysToHarvest: z.number().int().min(0).optional(),
+  /** Earlier counts of signs that are counted again now. */
+  earlier: z
+    .array(z.strictObject({ sign: z.string(), amount: z.number().min(0), daysAgo: z.number().min(0) }))
+    .optional(),
 });
 export type WeighRequest = z.infer<typeof weighRequest>;
 

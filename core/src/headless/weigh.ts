@@ -151,6 +151,8 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
       ...(request.latitude === undefined ? {} : { latitude: request.latitude }),
       ...(request.climate === undefined ? {} : { climate: request.climate }),
       ...(request.weather === undefined ? {} : { weather: request.weather }),
+      ...(request.daysToHarvest === undefined ? {} : { daysToHarvest: request.daysToHarvest }),
+      ...(request.earlier === undefined ? {} : { earlier: request.earlier }),
       ...(request.bed?.history === undefined ? {} : { history: request.bed.history }),
     },
     ...(plant === undefined ? {} : { plantName: plant.name }),

@@ -6,7 +6,7 @@ import {
   type RegretTable,
   type SignRow,
 } from '../tables';
-import type { Evidence, Situation } from './situation';
+import type { Situation } from './situation';
 
 /** Why an action class was chosen: the causes that weigh most in it. */
 export interface ActionReason {
@@ -47,7 +47,7 @@ export function chooseAction(
   const expected = Object.fromEntries(actionClasses.map((chosen) => [chosen, 0])) as Record<ActionClass, number>;
   const voices = causes.filter(({ probability }) => probability >= hasASay);
   for (const { id, row, probability } of voices) {
-    const level = levelOf(row, situation.evidence, situation.thresholds);
+    const level = levelOf(row, situation);
     const helpers = helpersAtWork(row, causes).filter(() => level.timesThreshold < tooManyForHelpers);
     if (level.below) belowThreshold.push(id);
     if (helpers.length > 0) sparedBy.push(...helpers);
@@ -77,16 +77,39 @@ export function chooseAction(
   return { class: best, reason: { leading, expectedRegret: expected, belowThreshold, sparedBy } };
 }
 
-/** How a counted amount stands against the cause's threshold. */
+/** Days until the next look, for which a growing number is carried forward. */
+const nextLookDays = 4;
+/** A plant that stands still or wilts bears less: then the level to act on is lower by this factor. */
+const weakPlantBears = 0.6;
+/** Shortly before the harvest what is there matters more than what it would become. */
+const harvestIsNear = 7;
+const weakSigns: readonly string[] = ['slow', 'noon-wilt', 'wilt-in-wet', 'wilt-in-dry', 'seed-leaves-spent'];
+
+/**
+ * How a counted amount stands against the cause's threshold: carried forward to the next look where an
+ * earlier count shows growth (not when the harvest comes first), against a lower level on a weak plant.
+ */
 export function levelOf(
   { id, threshold }: CauseRow,
-  evidence: readonly Evidence[],
-  own: Situation['thresholds'] = {},
-): { below: boolean; timesThreshold: number } {
+  { evidence, thresholds = {}, earlier = [], daysToHarvest }: Situation,
+): { below: boolean; timesThreshold: number; doublingDays?: number } {
   const amount = evidence.find(({ sign, state }) => sign === threshold?.sign && state === 'seen')?.amount;
-  const actAbove = own[id] ?? threshold?.actAbove;
+  const actAbove = thresholds[id] ?? threshold?.actAbove;
   if (amount === undefined || actAbove === undefined) return { below: false, timesThreshold: 1 };
-  return { below: amount < actAbove, timesThreshold: amount / actAbove };
+  const isWeak = evidence.some(({ sign, state }) => state === 'seen' && weakSigns.includes(sign));
+  const level = actAbove * (isWeak ? weakPlantBears : 1);
+  const before = earlier.find(({ sign, daysAgo }) => sign === threshold?.sign && daysAgo > 0);
+  const doublingDays =
+    before && before.amount > 0 && amount > before.amount
+      ? (before.daysAgo * Math.LN2) / Math.log(amount / before.amount)
+      : undefined;
+  const isPickedFirst = daysToHarvest !== undefined && daysToHarvest <= harvestIsNear;
+  const expected = doublingDays === undefined || isPickedFirst ? amount : amount * 2 ** (nextLookDays / doublingDays);
+  return {
+    below: expected < level,
+    timesThreshold: expected / level,
+    ...(doublingDays === undefined ? {} : { doublingDays }),
+  };
 }
 
 function helpersAtWork({ sparedBy = [] }: CauseRow, causes: readonly Weighed[]): CauseId[] {

@@ -15,6 +15,8 @@ const shareForKnowing = 0.03;
 const conditionShare = 0.12;
 /** A day of waiting for an answer counts as this many minutes of effort (judgement). */
 const minutesPerDayWaited = 4;
+/** A condition whose chance the evidence has moved by less is not what the question is about. */
+const tells = 0.04;
 /** What is less likely than this now is not worth a question, however cheap. */
 const inQuestion = 0.05;
 /** A check that changes less than this changes nothing. */
@@ -135,7 +137,9 @@ function gainOf(tables: Tables, model: Model, now: Posterior, leftNow: number, c
 function openRegret(regret: RegretTable, model: Model, marginals: Posterior['marginals'], now: Posterior): number {
   const ofConditions = model.conditions.reduce((sum, _, index) => {
     const chance = marginals[1 + index];
-    return chance === undefined
+    const before = model.network.nodes[1 + index]?.leak ?? 0;
+    const isTold = Math.abs((now.marginals[1 + index] ?? before) - before) >= tells;
+    return chance === undefined || !isTold
       ? sum
       : sum + conditionShare * Math.min(chance, 1 - chance) + shareForKnowing * entropy(chance);
   }, 0);

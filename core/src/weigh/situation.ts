@@ -29,6 +29,10 @@ export interface Situation {
   readonly ground?: readonly { readonly condition: ConditionId; readonly probability: number }[];
   /** What this bed or plant had before, and how often. */
   readonly history?: readonly { readonly cause: CauseId; readonly times: number }[];
+  /** An earlier count of the same sign, so that growth can be told. */
+  readonly earlier?: readonly { readonly sign: SignId; readonly amount: number; readonly daysAgo: number }[];
+  /** Days until what grows here is picked. */
+  readonly daysToHarvest?: number;
   /** The gardener's own thresholds by cause, in place of the table's. */
   readonly thresholds?: Readonly<Record<CauseId, number>>;
   /** Checks already made, so that they are not offered again. */

@@ -173,3 +173,30 @@ export function addLook(db: Db, row: Omit<LookRow, 'harm_seen'> & { harm_seen: b
     row.harm_seen ? 1 : 0,
   );
 }
+
+/** The last count of each sign before the newest one, with its day. */
+export const anyEarlierCounts = (db: Db, caseId: string): { sign: string; amount: number; on: string }[] =>
+  any(
+    db,
+    z
+      .object({ sign: z.string(), amount: z.number(), observed_on: z.string() })
+      .transform(({ observed_on, ...row }) => ({ ...row, on: observed_on })),
+    `SELECT sign, amount, observed_on FROM observation AS o
+     WHERE case_id = ? AND amount IS NOT NULL
+       AND id = (SELECT MAX(id) FROM observation AS earlier
+                 WHERE earlier.case_id = o.case_id AND earlier.sign = o.sign AND earlier.amount IS NOT NULL
+                   AND earlier.observed_on < (SELECT MAX(observed_on) FROM observation AS newest
+                                              WHERE newest.case_id = o.case_id AND newest.sign = o.sign
+                                                AND newest.amount IS NOT NULL))`,
+    caseId,
+  );
+
+/** The day of the newest count of a sign. */
+export const maybeCountedOn = (db: Db, caseId: string, sign: string): string | undefined =>
+  maybeOne(
+    db,
+    z.object({ observed_on: z.string() }),
+    `SELECT observed_on FROM observation WHERE case_id = ? AND sign = ? AND amount IS NOT NULL ORDER BY id DESC LIMIT 1`,
+    caseId,
+    sign,
+  )?.observed_on;

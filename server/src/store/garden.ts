@@ -32,6 +32,7 @@ const plantingRow = z.object({
   label: z.string(),
   planted_on: z.string(),
   removed_on: z.string().nullable(),
+  harvest_on: z.string().nullable(),
 });
 export type PlantingRow = z.infer<typeof plantingRow>;
 
@@ -86,7 +87,7 @@ export const anyPlantings = (db: Db): PlantingRow[] =>
 export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined =>
   maybeOne(db, plantingRow, 'SELECT * FROM planting WHERE id = ?', id);
 
-export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on'>): void {
+export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on' | 'harvest_on'>): void {
   run(
     db,
     'INSERT INTO planting (id, bed_id, plant, label, planted_on) VALUES (?, ?, ?, ?, ?)',
@@ -97,3 +98,6 @@ export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on'>): 
     planting.planted_on,
   );
 }
+
+export const setHarvest = (db: Db, plantingId: string, on: string | null): void =>
+  run(db, 'UPDATE planting SET harvest_on = ? WHERE id = ?', on, plantingId);

@@ -78,6 +78,7 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       history: situation.history.map((item) => ({ ...item })),
       ground: (situation.ground ?? []).map((item) => ({ ...item })),
       thresholds: { ...situation.thresholds },
+      earlier: (situation.earlier ?? []).map((item) => ({ ...item })),
       checksDone: [...situation.checksDone],
     },
     recent: recentOf(db, tables, treatments, laidOut.today),
@@ -176,6 +177,7 @@ const commandWords: Record<string, string> = {
   'add-soil-test': 'Soil test noted',
   'import-soil-tests': 'Soil tests imported',
   'set-threshold': 'Threshold changed',
+  'set-harvest': 'Harvest day set',
   'answer-practice': 'Practised a reading',
 };
 

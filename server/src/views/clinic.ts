@@ -88,7 +88,7 @@ export function bedViewOf({ db, clock }: Deps, bedId: string): BedView | undefin
     note: bed.note,
     plantings: anyPlantings(db)
       .filter(({ bed_id }) => bed_id === bedId)
-      .map(({ id, plant, label }) => ({ id, plant, label })),
+      .map(({ id, plant, label, harvest_on }) => ({ id, plant, label, harvestOn: harvest_on })),
     soilTests: anySoilTests(db, bedId).map(({ id, tested_on, source, found }) => ({
       id,
       on: tested_on,

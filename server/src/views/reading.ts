@@ -1,7 +1,17 @@
 import type { PlantRow, CauseId, Tables } from '@trowel/core/tables';
 import { weigh, type Situation } from '@trowel/core/weigh';
 import type { Db } from '../database';
-import { anyChecksDone, anyEvidence, anyPastCases, type CaseRow, type ReadingShort } from '../store/cases';
+import { daysBetween } from '@trowel/core/plan';
+import { gardenTime, type Clock } from '../clock';
+import {
+  anyChecksDone,
+  anyEarlierCounts,
+  anyEvidence,
+  anyPastCases,
+  maybeCountedOn,
+  type CaseRow,
+  type ReadingShort,
+} from '../store/cases';
 import { thresholds } from '../store/clinic';
 import { maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
 import { groundOf, recentWeather, soilEvidence } from './clinic';
@@ -27,12 +37,19 @@ export function historyOf(
   return [...times].map(([cause, found]) => ({ cause, ...found }));
 }
 
+interface ReadingDeps {
+  readonly db: Db;
+  readonly tables: Tables;
+  readonly clock: Clock;
+}
+
 /** Everything that bears on the reading of a case. */
 export function situationOfCase(
-  { db, tables }: { db: Db; tables: Tables },
+  { db, tables, clock }: ReadingDeps,
   row: CaseRow,
 ): Situation & Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'checksDone'>> {
   const garden = oneGarden(db);
+  const { today } = gardenTime(clock(), garden.time_zone);
   const bed = maybeOneBed(db, row.bed_id);
   const planting = row.planting_id === null ? undefined : maybeOnePlanting(db, row.planting_id);
   const plant: PlantRow | undefined = tables.plants.find(({ id }) => id === planting?.plant);
@@ -58,13 +75,19 @@ export function situationOfCase(
     ),
     ...(planting ? { ground: groundOf(db, row.bed_id) } : {}),
     thresholds: thresholds(db),
+    earlier: anyEarlierCounts(db, row.id).map(({ sign, amount, on }) => ({
+      sign,
+      amount,
+      daysAgo: daysBetween(on, maybeCountedOn(db, row.id, sign) ?? on),
+    })),
+    ...(planting?.harvest_on ? { daysToHarvest: Math.max(0, daysBetween(today, planting.harvest_on)) } : {}),
     history: historyOf(db, row.bed_id, row.id).map(({ cause, times }) => ({ cause, times })),
     checksDone: anyChecksDone(db, row.id),
   };
 }
 
-export function readingOf({ db, tables }: { db: Db; tables: Tables }, row: CaseRow): ReadingShort {
-  const found = weigh(tables, situationOfCase({ db, tables }, row), { withChecks: false, withReasons: false });
+export function readingOf(deps: ReadingDeps, row: CaseRow): ReadingShort {
+  const found = weigh(deps.tables, situationOfCase(deps, row), { withChecks: false, withReasons: false });
   const short = (list: readonly { id: string; probability: number }[]) =>
     list
       .filter(({ probability }) => probability >= 0.1)

@@ -62,6 +62,7 @@ function useReading(view: CaseView): { weighing: Weighing; choice: Choice } {
       setting: view.situation.setting,
       recent: view.recent,
       ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }),
+      ...(view.situation.daysToHarvest === undefined ? {} : { daysToHarvest: view.situation.daysToHarvest }),
     });
     return { weighing, choice };
   }, [view.situation, view.recent, settled, whole]);

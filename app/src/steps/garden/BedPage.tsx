@@ -43,6 +43,7 @@ export function BedPage() {
                 <JarTest bed={bed} />
                 <LabTest bed={bed} />
                 <Tests bed={bed} />
+                <Harvests bed={bed} />
               </View>
             </View>
           </>
@@ -320,6 +321,47 @@ function LabTest({ bed }: { bed: BedView }) {
       >
         Import
       </Button>
+      {command.isError && <Trouble error={command.error} />}
+    </Sheet>
+  );
+}
+
+/** When each planting is picked: waits before harvest and the level to act on go by it. */
+function Harvests({ bed }: { bed: BedView }) {
+  const [days, setDays] = useState<Record<string, string>>({});
+  const command = useCommand();
+  if (bed.plantings.length === 0) return null;
+  return (
+    <Sheet>
+      <Heading rank={3}>When will it be picked?</Heading>
+      <Small>Remedies that need a longer wait are then left out.</Small>
+      {bed.plantings.map(({ id, label, harvestOn }) => (
+        <Row key={id} wrap>
+          <TextInput
+            dense
+            mode="outlined"
+            style={{ flex: 1, minWidth: 180 }}
+            label={`${label}, day (YYYY-MM-DD)`}
+            aria-label={`Day on which ${label} will be picked`}
+            value={days[id] ?? harvestOn ?? ''}
+            onChangeText={(text) => setDays({ ...days, [id]: text })}
+          />
+          <Button
+            mode="outlined"
+            contentStyle={{ minHeight: 48 }}
+            accessibilityLabel={`Set the harvest of ${label}`}
+            disabled={command.isPending || days[id] === undefined}
+            onPress={() =>
+              command.mutate({
+                path: `/plantings/${id}/harvest`,
+                body: { on: days[id]?.trim() ? days[id].trim() : null },
+              })
+            }
+          >
+            Set
+          </Button>
+        </Row>
+      ))}
       {command.isError && <Trouble error={command.error} />}
     </Sheet>
   );

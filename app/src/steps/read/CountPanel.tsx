@@ -36,6 +36,10 @@ export function CountPanel({ view }: { view: CaseView }) {
     'count-more': `Too close to call: about ${found.more} more would tell.`,
     'nothing-counted': 'Ten to begin with: walk along, one leaf from the top, one from the middle, one low, and so on.',
   }[found.says];
+  const each =
+    target.sign.amount === 'per-leaf' || target.sign.amount === 'share-of-leaves'
+      ? 'Counts, one for each leaf'
+      : 'Counts, one for each plant, square or minute';
   const plan = samplePlan(5, 10)
     .slice(0, 6)
     .map(({ plant, height }) => `plant ${plant} ${height}`)
@@ -55,8 +59,8 @@ export function CountPanel({ view }: { view: CaseView }) {
       <Small>{`Worth acting on: ${target.says}. Not by how bad they look: ${plan} …`}</Small>
       <TextInput
         mode="outlined"
-        label="Counts, one for each leaf"
-        aria-label="Counts, one for each leaf"
+        label={each}
+        aria-label={each}
         placeholder="12, 0, 25, 3, 9"
         value={text}
         onChangeText={setText}
