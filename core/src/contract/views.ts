@@ -119,6 +119,8 @@ export const caseView = z.object({
     month: z.number(),
     latitude: z.number(),
     evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
+    /** Signs in the evidence that come from the bed's soil tests, not from looking at this plant. */
+    measured: z.array(z.string()),
     history: z.array(z.object({ cause: z.string(), times: z.number() })),
     /** What an earlier walk of the bed found of its ground. */
     ground: z.array(z.object({ condition: z.string(), probability: z.number() })),

@@ -27,6 +27,8 @@ const tooManyForHelpers = 3;
 const conditionWeight = 0.4;
 /** A cause is named as a reason for the class from here on. */
 const namedInReason = 0.25;
+/** Treating is only an answer where at least one treatable cause is this likely. */
+const treatOneFrom = 0.55;
 /** Beneath this a cause has no say in the action class. */
 const hasASay = 0.05;
 
@@ -65,10 +67,11 @@ export function chooseAction(
     expected[chosen] += noneOfThese * regret[somethingSeen ? 'ask-expert' : 'watch'][chosen];
     expected[chosen] += nothingKnown * (1 - noneOfThese) * (1 - worstCondition) * regret.watch[chosen];
   }
-  const best = actionClasses.reduce(
-    (least, chosen) => (expected[chosen] < expected[least] ? chosen : least),
-    actionClasses[0],
-  );
+  // Several causes that would each be treated add up, but their treatments differ: one must be likely by itself.
+  const isOneLikely = voices.some(({ row, probability }) => row.act === 'treat-now' && probability >= treatOneFrom);
+  const best = actionClasses
+    .filter((chosen) => chosen !== 'treat-now' || isOneLikely)
+    .reduce((least, chosen) => (expected[chosen] < expected[least] ? chosen : least));
   const leading = voices
     .filter(({ row, probability }) => regret[row.act][best] <= 0.3 && probability >= namedInReason)
     .sort((a, b) => b.probability * b.row.weight - a.probability * a.row.weight)

@@ -12,7 +12,7 @@ import type { OfferedCheck } from './weigh';
  */
 const shareForKnowing = 0.03;
 /** Mending a condition in vain, or leaving it, costs less than with a cause. */
-const conditionShare = 0.12;
+const conditionShare = 0.05;
 /** A day of waiting for an answer counts as this many minutes of effort (judgement). */
 const minutesPerDayWaited = 4;
 /** A condition whose chance the evidence has moved by less is not what the question is about. */

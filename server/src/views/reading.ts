@@ -47,7 +47,8 @@ interface ReadingDeps {
 export function situationOfCase(
   { db, tables, clock }: ReadingDeps,
   row: CaseRow,
-): Situation & Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'checksDone'>> {
+): Situation &
+  Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'checksDone'>> & { measured: string[] } {
   const garden = oneGarden(db);
   const { today } = gardenTime(clock(), garden.time_zone);
   const bed = maybeOneBed(db, row.bed_id);
@@ -69,6 +70,7 @@ export function situationOfCase(
     month: Number(row.opened_on.slice(5, 7)),
     latitude: garden.latitude,
     evidence: [...noted, ...measured],
+    measured: measured.map(({ sign }) => sign),
     weather: recentWeather(
       { latitude: garden.latitude, longitude: garden.longitude, timeZone: garden.time_zone },
       row.opened_on,

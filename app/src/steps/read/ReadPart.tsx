@@ -143,10 +143,14 @@ function Noted({
   onTap: (sign: SignRow) => void;
 }) {
   const roles = useRoles();
-  const noted = view.situation.evidence.flatMap(({ sign, amount }) => {
-    const row = knowledge.signs.find((candidate) => candidate.id === sign);
-    return row ? [{ row, amount }] : [];
-  });
+  // What a soil test of the bed found not to be so goes without saying.
+  const isQuiet = (sign: string) => view.situation.measured.includes(sign) && states.get(sign) === 'absent';
+  const noted = view.situation.evidence
+    .filter(({ sign }) => !isQuiet(sign))
+    .flatMap(({ sign, amount }) => {
+      const row = knowledge.signs.find((candidate) => candidate.id === sign);
+      return row ? [{ row, amount }] : [];
+    });
   if (noted.length === 0)
     return <Body soft>Nothing noted yet. Say it in a line, or tap the part where you see it.</Body>;
   return (
