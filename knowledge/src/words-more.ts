@@ -499,7 +499,7 @@ export const moreConcepts: readonly ConceptRow[] = [
   what('humus', 'humus', 'organic matter'),
 
   // History
-  what('weedkiller', 'weedkiller', 'weed killer', 'herbicide', 'weedkillers', 'roundup'),
+  what('weedkiller', 'weedkiller', 'weed killer', 'herbicide', 'weedkillers'),
   what(
     'wet-leaf',
     'leaves stay wet',

@@ -106,6 +106,31 @@ const leaf = (x: number, y: number, turn: number, size = 1, fill: string = ink.h
   />
 );
 
+/** Leaves up one stem, which fruit or pods hang from. */
+const climbing = (
+  <>
+    <Path d="M150 262 C140 200 164 150 150 40" stroke={ink.rib} strokeWidth={6} fill="none" />
+    {[
+      leaf(150, 52, -10, 0.9),
+      leaf(152, 84, 70),
+      leaf(152, 90, -70),
+      leaf(156, 140, 76, 1.1),
+      leaf(154, 146, -74, 1.1),
+      leaf(148, 214, -80, 1.1, '#8FA65A'),
+      leaf(148, 210, 82, 1.1, '#8FA65A'),
+    ]}
+  </>
+);
+const pod = (x: number, y: number, turn: number) => (
+  <Path
+    key={`${x} ${y}`}
+    transform={`translate(${x} ${y}) rotate(${turn})`}
+    d="M0 0 C-9 4 -9 14 -7 24 C-8 34 -6 48 2 58 C6 46 6 32 5 24 C6 14 6 6 0 0Z"
+    fill="#A5C47E"
+    {...line}
+  />
+);
+
 const outlines: Record<PlantRow['drawing'], React.ReactElement> = {
   bush: (
     <G>
@@ -142,18 +167,15 @@ const outlines: Record<PlantRow['drawing'], React.ReactElement> = {
   ),
   vine: (
     <G>
-      <Path d="M150 262 C140 200 164 150 150 40" stroke={ink.rib} strokeWidth={6} fill="none" />
-      {[
-        leaf(150, 52, -10, 0.9),
-        leaf(152, 84, 70),
-        leaf(152, 90, -70),
-        leaf(156, 140, 76, 1.1),
-        leaf(154, 146, -74, 1.1),
-        leaf(148, 214, -80, 1.1, '#8FA65A'),
-        leaf(148, 210, 82, 1.1, '#8FA65A'),
-      ]}
+      {climbing}
       <Ellipse cx={176} cy={182} rx={16} ry={18} fill={ink.fruit} {...line} />
       <Ellipse cx={128} cy={188} rx={14} ry={16} fill="#D98A3C" {...line} />
+    </G>
+  ),
+  podded: (
+    <G>
+      {climbing}
+      {[pod(132, 164, 14), pod(172, 158, -12), pod(184, 164, -26)]}
     </G>
   ),
   rosette: (

@@ -12,7 +12,7 @@ export interface PlantRow extends Sourced {
   readonly groups: readonly PlantGroupId[];
   readonly edible: boolean;
   /** Which outline is drawn for tapping. */
-  readonly drawing: 'bush' | 'vine' | 'rosette' | 'stalk' | 'potted' | 'tree';
+  readonly drawing: 'bush' | 'vine' | 'podded' | 'rosette' | 'stalk' | 'potted' | 'tree';
   /** Parts that can be tapped on the drawing. */
   readonly parts: readonly Where[];
   /** By kind of remedy: soap, oil, bicarbonate, peroxide … */

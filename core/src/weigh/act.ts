@@ -69,9 +69,8 @@ export function chooseAction(
   }
   // Several causes that would each be treated add up, but their treatments differ: one must be likely by itself.
   const isOneLikely = voices.some(({ row, probability }) => row.act === 'treat-now' && probability >= treatOneFrom);
-  const best = actionClasses
-    .filter((chosen) => chosen !== 'treat-now' || isOneLikely)
-    .reduce((least, chosen) => (expected[chosen] < expected[least] ? chosen : least));
+  const least = actionClasses.reduce((best, chosen) => (expected[chosen] < expected[best] ? chosen : best));
+  const best = least === 'treat-now' && !isOneLikely ? 'watch' : least;
   const leading = voices
     .filter(({ row, probability }) => regret[row.act][best] <= 0.3 && probability >= namedInReason)
     .sort((a, b) => b.probability * b.row.weight - a.probability * a.row.weight)

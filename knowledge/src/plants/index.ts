@@ -54,7 +54,7 @@ export const plants: readonly PlantRow[] = [
     name: 'Runner bean',
     synonyms: ['runner beans', 'bean', 'beans', 'french bean', 'french beans'],
     groups: ['bean'],
-    drawing: 'vine',
+    drawing: 'podded',
     sensitive: { soap: tender },
   }),
   plant({
@@ -141,7 +141,7 @@ export const plants: readonly PlantRow[] = [
     synonyms: ['sweet peas', 'sweetpea', 'sweetpeas'],
     edible: false,
     groups: ['ornamental', 'pea'],
-    drawing: 'vine',
+    drawing: 'podded',
     sensitive: { soap: { tolerance: 'stop', why: 'soap burns sweet peas' } },
   }),
   plant({

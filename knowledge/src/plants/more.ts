@@ -71,7 +71,7 @@ const vegetables: readonly PlantRow[] = [
     parts: noFruit,
   }),
   plant({ id: 'garlic', name: 'Garlic', groups: ['allium', 'onion'], drawing: 'stalk', parts: noFruit }),
-  plant({ id: 'pea', name: 'Pea', synonyms: ['peas', 'mangetout', 'sugar snap', 'sugar snaps'], drawing: 'vine' }),
+  plant({ id: 'pea', name: 'Pea', synonyms: ['peas', 'mangetout', 'sugar snap', 'sugar snaps'], drawing: 'podded' }),
   plant({
     id: 'broad-bean',
     name: 'Broad bean',

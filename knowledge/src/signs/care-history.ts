@@ -229,7 +229,6 @@ export const careAndHistorySigns: readonly SignRow[] = [
       'potash strong',
       '=tomato fed strong',
       '=comfrey fed',
-      '=tomorite',
     ],
   ),
   told(

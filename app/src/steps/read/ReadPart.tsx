@@ -45,7 +45,7 @@ export function ReadPart({ view }: { view: CaseView }) {
       <DrawnPlant
         plant={plant}
         chosen={part}
-        noted={notedByPart(states)}
+        noted={notedByPart(view, states)}
         onTap={(next) => (setPart(next), setWhole(false))}
       />
       <Heading rank={3}>{tapParts.find((row) => row.id === part)?.label ?? ''}</Heading>
@@ -74,12 +74,17 @@ export function ReadPart({ view }: { view: CaseView }) {
 /** Plates shown at first: those likeliest on this plant, and whatever is noted already. */
 const shownAtFirst = 18;
 
-function notedByPart(states: ReadonlyMap<string, State>): Partial<Record<TapPart, number>> {
+/** What a soil test of the bed found not to be so goes without saying. */
+function goesWithoutSaying(view: CaseView, sign: string, states: ReadonlyMap<string, State>): boolean {
+  return view.situation.measured.includes(sign) && states.get(sign) === 'absent';
+}
+
+function notedByPart(view: CaseView, states: ReadonlyMap<string, State>): Partial<Record<TapPart, number>> {
+  const noted = knowledge.signs.filter(({ id }) => states.has(id) && !goesWithoutSaying(view, id, states));
   return Object.fromEntries(
     tapParts.map(({ id, wheres }) => [
       id,
-      knowledge.signs.filter((sign) => states.has(sign.id) && (wheres as readonly string[]).includes(sign.where))
-        .length,
+      noted.filter(({ where }) => (wheres as readonly string[]).includes(where)).length,
     ]),
   );
 }
@@ -116,6 +121,8 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
         />
         <Button
           mode="contained"
+          // The field's floating label reaches 6 px above its outline.
+          style={{ marginTop: 6 }}
           contentStyle={{ minHeight: 52 }}
           disabled={disabled || command.isPending}
           onPress={send}
@@ -143,10 +150,8 @@ function Noted({
   onTap: (sign: SignRow) => void;
 }) {
   const roles = useRoles();
-  // What a soil test of the bed found not to be so goes without saying.
-  const isQuiet = (sign: string) => view.situation.measured.includes(sign) && states.get(sign) === 'absent';
   const noted = view.situation.evidence
-    .filter(({ sign }) => !isQuiet(sign))
+    .filter(({ sign }) => !goesWithoutSaying(view, sign, states))
     .flatMap(({ sign, amount }) => {
       const row = knowledge.signs.find((candidate) => candidate.id === sign);
       return row ? [{ row, amount }] : [];
