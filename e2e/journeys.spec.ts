@@ -92,6 +92,22 @@ test('6: pale leaves on blueberries are not fed nitrogen', async ({ page }) => {
   await expect(page.getByRole('checkbox', { name: /^Look at leaves that opened since/ })).toBeVisible();
 });
 
+test('where the garden lies and how long its seasons are is the gardener’s to say', async ({ page }) => {
+  await page.goto('/garden');
+  const long = page.getByRole('button', { name: 'Long summers' });
+  await long.click();
+  await expect(long).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByText('Seasons begin a month sooner and end a month later than usual.')).toBeVisible();
+  const latitude = page.getByLabel('Latitude in degrees, south of the equator negative');
+  await latitude.fill('152');
+  await page.getByRole('button', { name: 'Save the place' }).click();
+  await expect(page.getByText(/latitude/).last()).toBeVisible();
+  await expect(latitude).toHaveValue('152');
+  const asLatitude = page.getByRole('button', { name: 'As the latitude' });
+  await asLatitude.click();
+  await expect(asLatitude).toHaveAttribute('aria-pressed', 'true');
+});
+
 test('7: what the weeds of a bed say, how sure that is, and what was measured there', async ({ page }) => {
   const errors = watchErrors(page);
   await page.goto('/garden');

@@ -1,9 +1,14 @@
 import path from 'node:path';
 import { defineConfig } from '@playwright/test';
 
-const port = 4399;
+/** One size, one server on its own demo garden: what one run leaves behind must not weigh in the other. */
+const sizes = [
+  { name: 'phone', port: 4399, use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+  { name: 'wide', port: 4398, use: { viewport: { width: 1280, height: 800 } } },
+] as const;
+const at = (port: number) => `http://127.0.0.1:${port}`;
 
-/** The built app against a real server on a fresh demo file, at phone size and wide. */
+/** The built app against real servers on fresh demo files, at phone size and wide. */
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
@@ -13,7 +18,6 @@ export default defineConfig({
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '../build/playwright.json' }]],
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     // Nothing is measured in the middle of a fade.
     reducedMotion: 'reduce',
     launchOptions: {
@@ -30,15 +34,12 @@ export default defineConfig({
     },
     trace: 'off',
   },
-  projects: [
-    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
-    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
-  ],
-  webServer: {
+  projects: sizes.map(({ name, port, use }) => ({ name, use: { ...use, baseURL: at(port) } })),
+  webServer: sizes.map(({ name, port }) => ({
     // A fixed day in June, so that the garden is in leaf whenever this runs.
-    command: `node build/trowel.mjs demo --port ${port} --data build/e2e-data --reset --now 2026-06-10T15:40:00Z`,
+    command: `node build/trowel.mjs demo --port ${port} --data build/e2e-${name} --reset --now 2026-06-10T15:40:00Z`,
     cwd: path.resolve(__dirname, '..'),
-    url: `http://127.0.0.1:${port}/api/health`,
+    url: `${at(port)}/api/health`,
     reuseExistingServer: false,
-  },
+  })),
 });

@@ -301,7 +301,8 @@ export const addPlanting = command(
 export const changeGarden = command(
   'change-garden',
   changeGardenInput,
-  ({ db }, { name, place, measures, tapHardness, buttHardness, usualHour }) => {
+  (context, { name, place, measures, tapHardness, buttHardness, usualHour, climate }) => {
+    const { db } = context;
     const now = garden.oneGarden(db);
     garden.saveGarden(db, {
       name: name ?? now.name,
@@ -312,22 +313,25 @@ export const changeGarden = command(
       tap_hardness: tapHardness ?? now.tap_hardness,
       butt_hardness: buttHardness ?? now.butt_hardness,
       usual_hour: usualHour ?? now.usual_hour,
+      climate: climate === undefined ? now.climate : climate,
     });
+    // Seasons and weather turn with these.
+    if (place !== undefined || climate !== undefined) weighAnew(context, () => true);
     return { caseId: null, result: {} };
   },
 );
 
-/** Every open case of a bed is weighed anew when something about its ground changes. */
-function weighBedAnew({ db, tables, clock }: Deps, bedId: string): void {
+/** Open cases are weighed anew when something about their garden or their ground changes. */
+function weighAnew({ db, tables, clock }: Deps, isTouched: (row: cases.CaseRow) => boolean): void {
   for (const row of cases.anyOpenCases(db))
-    if (row.bed_id === bedId) cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
+    if (isTouched(row)) cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
 }
 
 export const addSoilTest = command('add-soil-test', addSoilTestInput, (context, { on, source, found }, bedId = '') => {
   if (!garden.maybeOneBed(context.db, bedId)) throw notFound('bed', bedId);
   const id = randomUUID();
   clinic.addSoilTest(context.db, { id, bedId, on: on ?? context.today, found, source });
-  weighBedAnew(context, bedId);
+  weighAnew(context, ({ bed_id }) => bed_id === bedId);
   return { caseId: null, result: { id } };
 });
 
@@ -340,21 +344,19 @@ export const importSoilTests = command('import-soil-tests', importSoilTestsInput
   });
   for (const { bedId, on, found } of rows)
     clinic.addSoilTest(context.db, { id: randomUUID(), bedId, on, found, source: 'import' });
-  for (const bedId of new Set(rows.map((row) => row.bedId))) weighBedAnew(context, bedId);
+  weighAnew(context, ({ bed_id }) => rows.some(({ bedId }) => bedId === bed_id));
   return { caseId: null, result: { imported: rows.length } };
 });
 
-export const setThreshold = command(
-  'set-threshold',
-  setThresholdInput,
-  ({ db, tables, today }, { actAbove }, causeId = '') => {
-    const cause = tables.causes.find(({ id }) => id === causeId);
-    if (!cause) throw notFound('cause', causeId);
-    if (!cause.threshold) throw inputError('actAbove', `${cause.name} is not judged by a count`);
-    clinic.saveThreshold(db, causeId, actAbove, today);
-    return { caseId: null, result: {} };
-  },
-);
+export const setThreshold = command('set-threshold', setThresholdInput, (context, { actAbove }, causeId = '') => {
+  const { db, tables, today } = context;
+  const cause = tables.causes.find(({ id }) => id === causeId);
+  if (!cause) throw notFound('cause', causeId);
+  if (!cause.threshold) throw inputError('actAbove', `${cause.name} is not judged by a count`);
+  clinic.saveThreshold(db, causeId, actAbove, today);
+  weighAnew(context, () => true);
+  return { caseId: null, result: {} };
+});
 
 export const answerPractice = command(
   'answer-practice',
@@ -373,8 +375,9 @@ export const answerPractice = command(
   },
 );
 
-export const setHarvest = command('set-harvest', setHarvestInput, ({ db }, { on }, plantingId = '') => {
-  if (!garden.maybeOnePlanting(db, plantingId)) throw notFound('planting', plantingId);
-  garden.setHarvest(db, plantingId, on);
+export const setHarvest = command('set-harvest', setHarvestInput, (context, { on }, plantingId = '') => {
+  if (!garden.maybeOnePlanting(context.db, plantingId)) throw notFound('planting', plantingId);
+  garden.setHarvest(context.db, plantingId, on);
+  weighAnew(context, ({ planting_id }) => planting_id === plantingId);
   return { caseId: null, result: {} };
 });

@@ -2,6 +2,7 @@ import Database from 'better-sqlite3';
 import garden from './migrations/001_garden.sql';
 import clinic from './migrations/002_clinic.sql';
 import harvest from './migrations/003_harvest.sql';
+import climate from './migrations/004_climate.sql';
 
 export type Db = Database.Database;
 
@@ -10,6 +11,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '001_garden', sql: garden },
   { name: '002_clinic', sql: clinic },
   { name: '003_harvest', sql: harvest },
+  { name: '004_climate', sql: climate },
 ];
 
 /**

@@ -27,6 +27,7 @@ const emptyGarden = {
   tap_hardness: 150,
   butt_hardness: 15,
   usual_hour: 17,
+  climate: null,
 } as const;
 
 /** Opens (and if need be fills) the data, and listens on this machine only. */

@@ -77,10 +77,8 @@ describe('the ground, thresholds and practice over HTTP', () => {
     const action = async () => (await world.api.get(`/api/cases/${id}`)).body.summary.action as string;
     expect(await action()).toBe('treat-now');
     await world.api.post('/api/thresholds/aphids').send({ actAbove: 20 }).expect(200);
-    await world.api.post(`/api/cases/${id}/evidence`).send({ items: [] }).expect(200);
     expect(await action()).toBe('watch');
     await world.api.post('/api/thresholds/aphids').send({ actAbove: null }).expect(200);
-    await world.api.post(`/api/cases/${id}/evidence`).send({ items: [] }).expect(200);
     expect(await action()).toBe('treat-now');
     await world.api.post('/api/thresholds/rust').send({ actAbove: 3 }).expect(422);
     await world.api.post('/api/thresholds/nothing').send({ actAbove: 3 }).expect(404);
@@ -108,10 +106,40 @@ describe('the ground, thresholds and practice over HTTP', () => {
     expect(grown.situation.earlier).toEqual([{ sign: 'clusters', amount: 3, daysAgo: 2 }]);
     expect(grown.summary.action).toBe('treat-now');
     await world.api.post(`/api/plantings/${plantingId}/harvest`).send({ on: '2026-06-15' }).expect(200);
-    await count(6);
     expect((await summary()).situation.daysToHarvest).toBe(3);
     expect((await summary()).summary.action).toBe('watch');
     await world.api.post(`/api/plantings/${plantingId}/harvest`).send({ on: 'soon' }).expect(422);
+  });
+
+  test('the half of the world and the length of the seasons weigh in, and open cases follow', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const id = await newCase(bedId, plantingId);
+    await world.api
+      .post(`/api/cases/${id}/evidence`)
+      .send({ items: [{ sign: 'curled-tips', state: 'seen' }] })
+      .expect(200);
+    const aphids = async () =>
+      ((await world.api.get('/api/cases').expect(200)).body[0].leading as { id: string; probability: number }[]).find(
+        (row) => row.id === 'aphids',
+      )?.probability ?? 0;
+    const inSummer = await aphids();
+    const place = { latitude: -37, longitude: 0, timeZone: 'UTC' };
+    await world.api.post('/api/garden').send({ place }).expect(200);
+    const inWinter = await aphids();
+    expect(inWinter).toBeLessThan(inSummer);
+    await world.api.post('/api/garden').send({ climate: 'tropical' }).expect(200);
+    expect(await aphids()).toBeGreaterThan(inWinter);
+    expect((await world.api.get(`/api/cases/${id}`).expect(200)).body.situation).toMatchObject({ climate: 'tropical' });
+    await world.api.post('/api/garden').send({ climate: null }).expect(200);
+    expect((await world.api.get('/api/garden').expect(200)).body.climate).toBeNull();
+    expect(await aphids()).toBeCloseTo(inWinter, 6);
+    await world.api.post('/api/garden').send({ climate: 'hot' }).expect(422);
+    const refused = await world.api
+      .post('/api/garden')
+      .send({ place: { ...place, latitude: null } })
+      .expect(422);
+    expect(JSON.stringify(refused.body)).toContain('latitude');
+    expect((await world.api.get('/api/garden').expect(200)).body.latitude).toBe(-37);
   });
 
   test('practice keeps what was missed and deals it again', async () => {

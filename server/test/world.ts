@@ -34,6 +34,7 @@ export function newWorld({ demo = false, now = '2026-06-10T09:00:00Z' }: { demo?
       tap_hardness: 180,
       butt_hardness: 10,
       usual_hour: 17,
+      climate: null,
     });
   return {
     file,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { climates } from '../weigh/situation';
 
 const commandId = z.string().min(8).max(64).optional();
 
@@ -78,6 +79,7 @@ export const bedView = z.object({
     setting: z.string(),
     month: z.number(),
     latitude: z.number(),
+    climate: z.enum(climates).optional(),
     evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
     checksDone: z.array(z.string()),
   }),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { measureSystems } from '../measures/systems';
 import { settings } from '../tables/common';
+import { climates } from '../weigh/situation';
 import { placeSchema } from './plan';
 
 /** Sent with every command; the same id twice is answered once and done once. */
@@ -77,4 +78,6 @@ export const changeGarden = z.strictObject({
   tapHardness: z.number().min(0).max(3000).optional(),
   buttHardness: z.number().min(0).max(3000).optional(),
   usualHour: z.number().int().min(0).max(23).optional(),
+  /** Null: the latitude decides. */
+  climate: z.enum(climates).nullable().optional(),
 });

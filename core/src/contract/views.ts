@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { measureSystems } from '../measures/systems';
 import { actionClasses } from '../tables/causes';
 import { settings } from '../tables/common';
+import { climates } from '../weigh/situation';
 import { caseOutcomes } from './commands';
 import { recentWeatherSchema } from './weigh';
 import { followResponse } from './follow';
@@ -17,6 +18,7 @@ export const gardenView = z.object({
   tapHardness: z.number(),
   buttHardness: z.number(),
   usualHour: z.number(),
+  climate: z.enum(climates).nullable(),
   today: z.string(),
   hourNow: z.number(),
   beds: z.array(
@@ -118,6 +120,7 @@ export const caseView = z.object({
     setting: z.enum(settings),
     month: z.number(),
     latitude: z.number(),
+    climate: z.enum(climates).optional(),
     evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
     /** Signs in the evidence that come from the bed's soil tests, not from looking at this plant. */
     measured: z.array(z.string()),

@@ -3,7 +3,9 @@ import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { chanceOn, type Network, type Observed } from './network';
 import { sweepOrder } from './order';
 import { reachOf } from './reach';
-import { backward, leafBackward, placeBits, widestExactSweep, type LeafMove } from './sweep';
+import { backward, leafBackward, placeBits, type LeafMove } from './moves';
+import { widestExactSweep } from './sweep';
+import { TablePool } from './table-pool';
 
 /** One state of the world: 1 for every node that is on. */
 export type World = Uint8Array;
@@ -23,6 +25,8 @@ export function drawWorlds(
   const order = sweepOrder(network, reach, hubs);
   if (order.width > widestExactSweep) return [];
   const moves = placeBits(order.steps, network, reach);
+  // Most tables stay in use to the end, so none outlives this call.
+  const pool = new TablePool(2 ** widestExactSweep);
   /** What each entry after the move is worth for the evidence still to come. */
   const worth: Float64Array[] = new Array<Float64Array>(moves.length);
   const whenOn: (Float64Array | undefined)[] = new Array<Float64Array | undefined>(moves.length);
@@ -32,10 +36,10 @@ export function drawWorlds(
     const move = moves[index]!;
     worth[index] = back;
     if (move.kind === 'leaf') {
-      const { all, on } = leafBackward(move, back);
+      const { all, on } = leafBackward(move, back, pool);
       whenOn[index] = on;
       back = all;
-    } else back = backward(move, back);
+    } else back = backward(move, back, pool);
     const top = back.reduce((most, value) => Math.max(most, value), 0);
     // Each table is only ever compared with itself, but "on" and "all" of a leaf must keep their ratio.
     if (top > 0 && top < 1e-60) {

@@ -29,19 +29,16 @@ export interface SweepOrder {
   readonly cost: number;
 }
 
-/** Greedy orders tried with different tie-breaking: few where the first is cheap, more where it is not. */
-const tries = { cheap: 3, costly: 16 } as const;
-/** From this width on a cheaper order is worth looking for. */
-const costlyFrom = 11;
+/** Another greedy order takes about as long as this much of a sweep: no use looking where there is little to save. */
+const costOfATry = 12_000;
+const mostTries = 12;
 
 /** The cheapest of a few greedy orders. Deterministic: tie-breaking is seeded by the number of the try. */
 export function sweepOrder(network: Network, reach: Reach, hubs: readonly number[] = []): SweepOrder {
   const graph = graphOf(network, reach, hubs);
   let best = greedyOrder(network, graph, 0);
-  for (let attempt = 1; attempt < (best.width < costlyFrom ? tries.cheap : tries.costly); attempt += 1) {
-    const next = greedyOrder(network, graph, attempt);
-    if (next.cost < best.cost) best = next;
-  }
+  const tries = Math.min(mostTries, 1 + Math.floor(best.cost / costOfATry));
+  for (let attempt = 1; attempt < tries; attempt += 1) best = greedyOrder(network, graph, attempt, best);
   return best;
 }
 
@@ -85,14 +82,13 @@ function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly n
   for (let node = 0; node < size; node += 1)
     if (isRelevant[node] && childCount[node] === 0 && !openHubs.includes(node)) leaves.push(node);
   // Parents stand before children in the network, so one pass suffices.
-  const ancestorsOf: number[][] = [];
+  const ancestorsOf: (readonly number[])[] = [];
   for (let node = 0; node < size; node += 1) {
-    const above = new Set<number>();
-    for (const parent of parentsOf[node] ?? []) {
-      for (const higher of ancestorsOf[parent] ?? []) above.add(higher);
-      above.add(parent);
-    }
-    ancestorsOf[node] = [...above];
+    const parents = parentsOf[node] ?? [];
+    const hasGrand = parents.some((parent) => (ancestorsOf[parent]?.length ?? 0) > 0);
+    ancestorsOf[node] = hasGrand
+      ? [...new Set(parents.flatMap((parent) => [...(ancestorsOf[parent] ?? []), parent]))]
+      : parents;
   }
   const leavesAtSign: number[][] = Array.from({ length: network.signs.length }, () => []);
   const leavesBelow: number[][] = Array.from({ length: size }, () => []);
@@ -116,7 +112,8 @@ function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly n
   };
 }
 
-function greedyOrder(network: Network, graph: Graph, attempt: number): SweepOrder {
+/** Gives the order to beat back as soon as this one has become dearer. */
+function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: SweepOrder): SweepOrder {
   const steps: SweepStep[] = [];
   const placed = new Uint8Array(network.nodes.length);
   const childrenLeft = [...graph.childCount];
@@ -151,6 +148,7 @@ function greedyOrder(network: Network, graph: Graph, attempt: number): SweepOrde
     waiting.pop();
     for (const node of graph.ancestorsOf[next] ?? []) if (!placed[node]) placeKept(node);
     placeLeaf(next);
+    if (toBeat && cost >= toBeat.cost) return toBeat;
   }
   for (const sign of graph.seen)
     if (graph.parentCountOfSign[sign] === 0) {
@@ -158,7 +156,7 @@ function greedyOrder(network: Network, graph: Graph, attempt: number): SweepOrde
       closeSign(sign);
     }
   for (const hub of graph.hubs) emit({ kind: 'sum-out', node: hub }, -1);
-  return { steps, width, cost };
+  return toBeat && cost >= toBeat.cost ? toBeat : { steps, width, cost };
 
   function emit(step: SweepStep, change: number): void {
     steps.push(step);

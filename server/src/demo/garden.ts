@@ -10,6 +10,7 @@ export const demoGarden: GardenRow = {
   tap_hardness: 185,
   butt_hardness: 15,
   usual_hour: 17,
+  climate: null,
 };
 
 export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & {

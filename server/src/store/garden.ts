@@ -1,5 +1,6 @@
 import { measureSystems } from '@trowel/core/measures';
 import { settings } from '@trowel/core/tables';
+import { climates } from '@trowel/core/weigh';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { any, maybeOne, run } from './rows';
@@ -13,6 +14,7 @@ const gardenRow = z.object({
   tap_hardness: z.number(),
   butt_hardness: z.number(),
   usual_hour: z.number(),
+  climate: z.enum(climates).nullable(),
 });
 export type GardenRow = z.infer<typeof gardenRow>;
 
@@ -49,11 +51,12 @@ export const isSetUp = (db: Db): boolean =>
 export function saveGarden(db: Db, garden: GardenRow): void {
   run(
     db,
-    `INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour)
-     VALUES (1, ?, ?, ?, ?, ?, ?, ?, ?)
+    `INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour, climate)
+     VALUES (1, ?, ?, ?, ?, ?, ?, ?, ?, ?)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, latitude = excluded.latitude, longitude = excluded.longitude,
        time_zone = excluded.time_zone, measures = excluded.measures, tap_hardness = excluded.tap_hardness,
-       butt_hardness = excluded.butt_hardness, usual_hour = excluded.usual_hour`,
+       butt_hardness = excluded.butt_hardness, usual_hour = excluded.usual_hour,
+       climate = excluded.climate`,
     garden.name,
     garden.latitude,
     garden.longitude,
@@ -62,6 +65,7 @@ export function saveGarden(db: Db, garden: GardenRow): void {
     garden.tap_hardness,
     garden.butt_hardness,
     garden.usual_hour,
+    garden.climate,
   );
 }
 

@@ -101,6 +101,7 @@ export function bedViewOf({ db, clock }: Deps, bedId: string): BedView | undefin
       setting: bed.setting,
       month: Number(today.slice(5, 7)),
       latitude: garden.latitude,
+      ...(garden.climate === null ? {} : { climate: garden.climate }),
       evidence: [
         ...noted.map(({ sign, state, amount }) => ({ sign, state, ...(amount === null ? {} : { amount }) })),
         ...measured.map((item) => ({ ...item })),

@@ -25,6 +25,7 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
     tapHardness: garden.tap_hardness,
     buttHardness: garden.butt_hardness,
     usualHour: garden.usual_hour,
+    climate: garden.climate,
     ...gardenTime(clock(), garden.time_zone),
     beds: anyBeds(db).map(({ id, name, setting, note }) => {
       const here = cases.filter(({ bed_id }) => bed_id === id);

@@ -69,6 +69,7 @@ export function situationOfCase(
     // A case is read in the season in which it was opened.
     month: Number(row.opened_on.slice(5, 7)),
     latitude: garden.latitude,
+    ...(garden.climate === null ? {} : { climate: garden.climate }),
     evidence: [...noted, ...measured],
     measured: measured.map(({ sign }) => sign),
     weather: recentWeather(

@@ -15,6 +15,7 @@ import { useNotice } from '@/ui/notice';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { WherePanel } from './WherePanel';
 
 type Bed = GardenView['beds'][number];
 
@@ -50,8 +51,9 @@ export function GardenPage() {
               ))}
             </View>
             <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.m, alignItems: 'stretch' }}>
-              <View style={{ flex: wide ? 1 : undefined }}>
+              <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
                 <AddBed />
+                <WherePanel place={place} />
               </View>
               <View style={{ flex: wide ? 1 : undefined }}>
                 <Measures place={place} />
