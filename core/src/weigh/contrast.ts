@@ -39,7 +39,7 @@ export function mindChangers(tables: Tables, situation: Situation, { causes }: W
   );
   const changers: MindChanger[] = [];
   for (const sign of asked) {
-    const index = model.signs.findIndex(({ id }) => id === sign);
+    const index = model.signIndex.get(sign) ?? -1;
     if (index < 0 || model.observed[index] !== undefined) continue;
     const { leak = 0, parents = [] } = model.network.signs[index] ?? {};
     const strength = new Map(parents.map(({ from, strength: value }) => [from, value]));

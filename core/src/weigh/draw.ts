@@ -1,5 +1,4 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { chanceOn, type Network, type Observed } from './network';
 import { sweepOrder } from './order';
 import { reachOf } from './reach';
@@ -48,8 +47,9 @@ export function drawWorlds(
     }
     before[index] = back;
   }
+  const untold = [...network.nodes.keys()].filter((index) => !reach.isRelevant[index]);
   const random = xoroshiro128plus(seed);
-  const uniform = () => uniformInt(random, 0, 0x3fffffff) / 0x40000000;
+  const uniform = () => (random.next() >>> 0) / 2 ** 32;
   return Array.from({ length: count }, () => {
     const world = new Uint8Array(network.nodes.length);
     let state = 0;
@@ -98,9 +98,8 @@ export function drawWorlds(
           move satisfies never;
       }
     });
-    network.nodes.forEach((node, index) => {
-      if (!reach.isRelevant[index] && uniform() < chanceOn(node, (parent) => world[parent] === 1)) world[index] = 1;
-    });
+    const isOn = (parent: number) => world[parent] === 1;
+    for (const index of untold) if (uniform() < chanceOn(network.nodes[index]!, isOn)) world[index] = 1;
     return world;
   });
 }

@@ -34,7 +34,7 @@ export function explain(
   const contributions = new Map<string, Contribution[]>(ids.map((id) => [id, []]));
   if (found.method === 'sampled') return fromLinks(model, evidence, ids);
   for (const { sign, state } of evidence) {
-    const index = model.signs.findIndex(({ id }) => id === sign);
+    const index = model.signIndex.get(sign) ?? -1;
     if (index < 0 || model.observed[index] === undefined) continue;
     const without = posterior(model.network, blank(model.observed, index), [unknownNode]);
     for (const id of ids) {

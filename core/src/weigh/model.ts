@@ -1,4 +1,4 @@
-import type { CauseId, CauseRow, ConditionRow, PriorSpec, SignRow, Tables } from '../tables';
+import type { CauseId, CauseRow, ConditionRow, PriorSpec, SignId, SignRow, Tables } from '../tables';
 import type { Link, Network, NoisyOr, Observed } from './network';
 import { inSeason, northernMonth, seasonsTell, type Evidence, type Situation } from './situation';
 import { weatherKinds } from './weather';
@@ -9,6 +9,8 @@ export interface Model {
   readonly conditions: readonly ConditionRow[];
   readonly causes: readonly CauseRow[];
   readonly signs: readonly SignRow[];
+  /** Place of each sign in `signs`, in the network's signs and in `observed`. */
+  readonly signIndex: ReadonlyMap<SignId, number>;
   readonly observed: Observed;
   /** Evidence that a more special sign already says, and so is not counted again. */
   readonly covered: readonly Evidence[];
@@ -65,6 +67,7 @@ export function modelOf(tables: Tables, situation: Situation): Model {
     conditions: tables.conditions,
     causes,
     signs: tables.signs,
+    signIndex: new Map(tables.signs.map(({ id }, index) => [id, index])),
     observed: tables.signs.map(({ id }) => stateOf.get(id)),
     covered,
   };

@@ -57,14 +57,14 @@ function makesSense({ id, whenSeen, settings }: CheckRow, { checksDone = [], evi
 function screened(tables: Tables, model: Model, now: Posterior, checks: readonly CheckRow[]): readonly CheckRow[] {
   if (checks.length <= lookedAtExactly) return checks;
   const worlds = drawWorlds(model.network, model.observed, [unknownNode], { seed: 20260601, count: worldsDrawn });
-  const onLists = worlds.map((world) => [...world.keys()].filter((node) => world[node] === 1));
+  const onLists = worlds.map(nodesOn);
   // Judged against the same worlds, so that what their drawing got wrong falls out of the comparison.
-  const leftNow = openRegret(tables.regret, model, reweighed(model, worlds, onLists, nothingAsked).marginals, now);
+  const leftNow = openRegret(tables.regret, model, reweighed(model, onLists, nothingAsked).marginals, now);
   const promise = new Map(
     checks.map((check) => {
       const outcomes = check.answers
         .filter((answer) => isNew(model, answer) && isPossible(model, answer))
-        .map((answer) => reweighed(model, worlds, onLists, answer));
+        .map((answer) => reweighed(model, onLists, answer));
       const total = outcomes.reduce((sum, { chance }) => sum + chance, 0);
       const left = outcomes.reduce(
         (sum, { chance, marginals }) => sum + (chance / total) * openRegret(tables.regret, model, marginals, now),
@@ -76,36 +76,42 @@ function screened(tables: Tables, model: Model, now: Posterior, checks: readonly
   return [...checks].sort((a, b) => (promise.get(b.id) ?? 0) - (promise.get(a.id) ?? 0)).slice(0, lookedAtExactly);
 }
 
+function nodesOn(world: World): number[] {
+  const on: number[] = [];
+  for (let node = 0; node < world.length; node += 1) if (world[node] === 1) on.push(node);
+  return on;
+}
+
 const nothingAsked: CheckAnswer = { id: '', says: '', gives: [] };
 
 /** How likely an answer is, and the marginals after it, by weighting each drawn world with the answer's chance there. */
 function reweighed(
   model: Model,
-  worlds: readonly World[],
   onLists: readonly (readonly number[])[],
   { gives }: CheckAnswer,
 ): { chance: number; marginals: Posterior['marginals'] } {
   const asked = gives.flatMap(({ sign, state }) => {
-    const index = model.signs.findIndex(({ id }) => id === sign);
-    return index >= 0 && model.observed[index] === undefined ? [{ index, seen: state === 'seen' }] : [];
-  });
-  const strengths = asked.map(({ index }) => {
-    const byNode = new Map((model.network.signs[index]?.parents ?? []).map(({ from, strength }) => [from, strength]));
-    return { leak: model.network.signs[index]?.leak ?? 0, byNode };
+    const index = model.signIndex.get(sign) ?? -1;
+    const row = model.observed[index] === undefined ? model.network.signs[index] : undefined;
+    if (!row) return [];
+    // Chance that a node which is on leaves the sign off, by node.
+    const stays = new Float64Array(model.network.nodes.length).fill(1);
+    for (const { from, strength } of row.parents) stays[from] = 1 - strength;
+    return [{ leak: row.leak, stays, isSeen: state === 'seen' }];
   });
   const sums = new Float64Array(model.network.nodes.length);
   let total = 0;
-  worlds.forEach((_, at) => {
+  for (const onList of onLists) {
     let weight = 1;
-    strengths.forEach(({ leak, byNode }, position) => {
+    for (const { leak, stays, isSeen } of asked) {
       let off = 1 - leak;
-      for (const node of onLists[at] ?? []) off *= 1 - (byNode.get(node) ?? 0);
-      weight *= asked[position]?.seen ? 1 - off : off;
-    });
+      for (let at = 0; at < onList.length; at += 1) off *= stays[onList[at]!]!;
+      weight *= isSeen ? 1 - off : off;
+    }
     total += weight;
-    for (const node of onLists[at] ?? []) sums[node]! += weight;
-  });
-  return { chance: total / worlds.length, marginals: [...sums].map((sum) => sum / total) };
+    for (let at = 0; at < onList.length; at += 1) sums[onList[at]!]! += weight;
+  }
+  return { chance: total / onLists.length, marginals: [...sums].map((sum) => sum / total) };
 }
 
 const effortOf = ({ minutes, waitDays }: CheckRow) => minutes + waitDays * minutesPerDayWaited;
@@ -176,12 +182,15 @@ function mostMoved(model: Model, now: Posterior, outcomes: readonly Posterior[])
 
 /** True when the answer would tell something that is not known yet. */
 const isNew = (model: Model, { gives }: CheckAnswer) =>
-  gives.some(({ sign }) => model.signs.some(({ id }, index) => id === sign && model.observed[index] === undefined));
+  gives.some(({ sign }) => {
+    const index = model.signIndex.get(sign);
+    return index !== undefined && model.observed[index] === undefined;
+  });
 
 /** False when the answer would contradict what has already been seen or not seen. */
 const isPossible = (model: Model, { gives }: CheckAnswer) =>
   gives.every(({ sign, state }) => {
-    const known = model.observed[model.signs.findIndex(({ id }) => id === sign)];
+    const known = model.observed[model.signIndex.get(sign) ?? -1];
     return known === undefined || known === (state === 'seen');
   });
 

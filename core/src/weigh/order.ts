@@ -51,13 +51,16 @@ interface Graph {
   readonly ancestorsOf: readonly (readonly number[])[];
   /** Number of relevant children of each node. */
   readonly childCount: readonly number[];
-  readonly tiesOf: readonly (readonly SignTie[])[];
+  readonly tiesOf: readonly (readonly SignTie[] | undefined)[];
   /** Number of relevant parents of each seen sign, hubs left out. */
   readonly parentCountOfSign: Int32Array;
   /** Leaves whose price can change when a sign opens or loses a parent, or when a node is placed. */
-  readonly leavesAtSign: readonly (readonly number[])[];
-  readonly leavesBelow: readonly (readonly number[])[];
+  readonly leavesAtSign: readonly (readonly number[] | undefined)[];
+  readonly leavesBelow: readonly (readonly number[] | undefined)[];
 }
+
+const nobody: number[] = [];
+const nothing: readonly SignTie[] = [];
 
 function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly number[]): Graph {
   const size = network.nodes.length;
@@ -65,15 +68,16 @@ function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly n
   const parentsOf: number[][] = [];
   const childCount = new Array<number>(size).fill(0);
   for (let node = 0; node < size; node += 1) {
-    parentsOf[node] = isRelevant[node] ? (network.nodes[node]?.parents ?? []).map(({ from }) => from) : [];
+    parentsOf[node] = isRelevant[node] ? (network.nodes[node]?.parents ?? []).map(({ from }) => from) : nobody;
     for (const parent of parentsOf[node] ?? []) childCount[parent] = (childCount[parent] ?? 0) + 1;
   }
-  const tiesOf: SignTie[][] = Array.from({ length: size }, () => []);
+  // Most signs and nodes have nothing to list, so lists are made where something is listed.
+  const tiesOf: (SignTie[] | undefined)[] = [];
   const parentCountOfSign = new Int32Array(network.signs.length);
   for (const sign of seen) {
     let parents = 0;
     for (const { from, strength } of network.signs[sign]?.parents ?? []) {
-      tiesOf[from]?.push({ sign, strength });
+      (tiesOf[from] ??= []).push({ sign, strength });
       if (!openHubs.includes(from)) parents += 1;
     }
     parentCountOfSign[sign] = parents;
@@ -90,13 +94,14 @@ function graphOf(network: Network, { isRelevant, seen }: Reach, hubs: readonly n
       ? [...new Set(parents.flatMap((parent) => [...(ancestorsOf[parent] ?? []), parent]))]
       : parents;
   }
-  const leavesAtSign: number[][] = Array.from({ length: network.signs.length }, () => []);
-  const leavesBelow: number[][] = Array.from({ length: size }, () => []);
+  const leavesAtSign: (number[] | undefined)[] = [];
+  const leavesBelow: (number[] | undefined)[] = [];
   for (const leaf of leaves) {
-    const above = ancestorsOf[leaf] ?? [];
-    for (const { sign } of [...(tiesOf[leaf] ?? []), ...above.flatMap((node) => tiesOf[node] ?? [])])
-      leavesAtSign[sign]?.push(leaf);
-    for (const node of above) leavesBelow[node]?.push(leaf);
+    for (const { sign } of tiesOf[leaf] ?? nothing) (leavesAtSign[sign] ??= []).push(leaf);
+    for (const node of ancestorsOf[leaf] ?? nobody) {
+      for (const { sign } of tiesOf[node] ?? nothing) (leavesAtSign[sign] ??= []).push(leaf);
+      (leavesBelow[node] ??= []).push(leaf);
+    }
   }
   return {
     hubs: openHubs,
@@ -146,7 +151,7 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
     const next = waiting[best]!;
     waiting[best] = waiting[waiting.length - 1]!;
     waiting.pop();
-    for (const node of graph.ancestorsOf[next] ?? []) if (!placed[node]) placeKept(node);
+    for (const node of graph.ancestorsOf[next] ?? nobody) if (!placed[node]) placeKept(node);
     placeLeaf(next);
     if (toBeat && cost >= toBeat.cost) return toBeat;
   }
@@ -170,21 +175,21 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
   function priceOf(leaf: number): number {
     let opens = 0;
     let closes = 0;
-    const above = graph.ancestorsOf[leaf] ?? [];
+    const above = graph.ancestorsOf[leaf] ?? nobody;
     for (let step = 0; step <= above.length; step += 1) {
       const node = above[step] ?? leaf;
       if (placed[node]) continue;
       if (node !== leaf) opens += 1;
-      for (const { sign } of graph.tiesOf[node] ?? []) {
+      for (const { sign } of graph.tiesOf[node] ?? nothing) {
         if (!isOpen[sign] && touches[sign] === 0) opens += 1;
         touches[sign]! += 1;
       }
-      for (const parent of graph.parentsOf[node] ?? []) if (childrenLeft[parent] === 1) closes += 1;
+      for (const parent of graph.parentsOf[node] ?? nobody) if (childrenLeft[parent] === 1) closes += 1;
     }
     for (let step = 0; step <= above.length; step += 1) {
       const node = above[step] ?? leaf;
       if (placed[node]) continue;
-      for (const { sign } of graph.tiesOf[node] ?? []) {
+      for (const { sign } of graph.tiesOf[node] ?? nothing) {
         if (touches[sign] === parentsLeft[sign]) closes += 1;
         touches[sign] = 0;
       }
@@ -195,7 +200,7 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
   function placeKept(node: number): void {
     emit({ kind: 'node', node }, 1);
     placed[node] = 1;
-    for (const { sign, strength } of graph.tiesOf[node] ?? []) {
+    for (const { sign, strength } of graph.tiesOf[node] ?? nothing) {
       openSign(sign);
       emit({ kind: 'link', node, sign, strength }, 0);
     }
@@ -203,7 +208,7 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
   }
 
   function placeLeaf(node: number): void {
-    const ties = graph.tiesOf[node] ?? [];
+    const ties = graph.tiesOf[node] ?? nothing;
     for (const { sign } of ties) openSign(sign);
     emit({ kind: 'leaf', node, ties }, 0);
     placed[node] = 1;
@@ -228,15 +233,15 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
 
   /** Closes what has seen its last parent or child. */
   function settle(node: number): void {
-    for (const { sign } of graph.tiesOf[node] ?? []) {
+    for (const { sign } of graph.tiesOf[node] ?? nothing) {
       const left = (parentsLeft[sign] ?? 0) - 1;
       parentsLeft[sign] = left;
       if (left === 0) closeSign(sign);
-      for (const leaf of graph.leavesAtSign[sign] ?? []) isStale[leaf] = 1;
+      for (const leaf of graph.leavesAtSign[sign] ?? nobody) isStale[leaf] = 1;
     }
-    for (const leaf of graph.leavesBelow[node] ?? []) isStale[leaf] = 1;
-    for (const parent of graph.parentsOf[node] ?? []) {
-      for (const leaf of graph.leavesBelow[parent] ?? []) isStale[leaf] = 1;
+    for (const leaf of graph.leavesBelow[node] ?? nobody) isStale[leaf] = 1;
+    for (const parent of graph.parentsOf[node] ?? nobody) {
+      for (const leaf of graph.leavesBelow[parent] ?? nobody) isStale[leaf] = 1;
       const left = (childrenLeft[parent] ?? 0) - 1;
       childrenLeft[parent] = left;
       if (left === 0 && !graph.hubs.includes(parent)) emit({ kind: 'sum-out', node: parent }, -1);
