@@ -1,5 +1,6 @@
-import type { CauseRow } from '../tables';
-import { levelOf } from './act';
+import fc from 'fast-check';
+import { actionClasses, type ActionClass, type CauseRow, type RegretTable } from '../tables';
+import { chooseAction, levelOf } from './act';
 
 const aphids = { id: 'aphids', threshold: { sign: 'clusters', actAbove: 10, says: '' } } as unknown as CauseRow;
 const seen = (amount: number, ...more: string[]) => [
@@ -44,4 +45,40 @@ describe('act or wait', () => {
       below: false,
       timesThreshold: 1,
     }));
+});
+
+/** Doing the right thing costs nothing, anything else one. */
+const plain = Object.fromEntries(
+  actionClasses.map((right) => [
+    right,
+    Object.fromEntries(actionClasses.map((chosen) => [chosen, chosen === right ? 0 : 1])),
+  ]),
+) as RegretTable;
+const cause = (id: string, act: ActionClass, probability: number) => ({
+  id,
+  row: { id, act, weight: 1 } as unknown as CauseRow,
+  probability,
+});
+const choose = (causes: ReturnType<typeof cause>[], noneOfThese = 0) =>
+  chooseAction(plain, causes, [], noneOfThese, { evidence: [{ sign: 'dots', state: 'seen' }] }, []).class;
+
+describe('what to do', () => {
+  test('one likely cause is treated', () => expect(choose([cause('mites', 'treat-now', 0.8)])).toBe('treat-now'));
+
+  test('two close rivals that would be treated each in its own way ask for another look, not for a third thing', () =>
+    expect(choose([cause('mites', 'treat-now', 0.54), cause('aphids', 'treat-now', 0.4)])).toBe('watch'));
+
+  test('nothing is treated before a cause to treat is likelier than not (300 random readings, seed 4)', () => {
+    const causes = fc.array(fc.tuple(fc.constantFrom(...actionClasses), fc.double({ min: 0, max: 1, noNaN: true })), {
+      maxLength: 6,
+    });
+    fc.assert(
+      fc.property(causes, fc.double({ min: 0, max: 1, noNaN: true }), (rows, none) => {
+        const weighed = rows.map(([act, probability], at) => cause(`cause-${at}`, act, probability));
+        const isOneLikely = weighed.some(({ row, probability }) => row.act === 'treat-now' && probability > 0.5);
+        if (!isOneLikely) expect(choose(weighed, none)).not.toBe('treat-now');
+      }),
+      { seed: 4, numRuns: 300 },
+    );
+  });
 });
