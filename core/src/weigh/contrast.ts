@@ -1,5 +1,5 @@
 import type { CauseRow, SignId, Tables } from '../tables';
-import { drawWorlds } from './draw';
+import { chancesIn, drawWorlds, nodesOn } from './draw';
 import { modelOf, unknownNode } from './model';
 import type { Situation } from './situation';
 import type { Weighing } from './weigh';
@@ -30,7 +30,7 @@ export function mindChangers(tables: Tables, situation: Situation, { causes }: W
   const model = modelOf(tables, situation);
   const node = 1 + model.conditions.length + model.causes.findIndex(({ id }) => id === leader.id);
   const worlds = drawWorlds(model.network, model.observed, [unknownNode], { seed: 20260501, count: worldsDrawn });
-  const ons = worlds.map((world) => [...world.keys()].filter((at) => world[at] === 1));
+  const onLists = worlds.map(nodesOn);
   const asked = new Set(
     causes
       .slice(0, 4)
@@ -40,18 +40,14 @@ export function mindChangers(tables: Tables, situation: Situation, { causes }: W
   const changers: MindChanger[] = [];
   for (const sign of asked) {
     const index = model.signIndex.get(sign) ?? -1;
-    if (index < 0 || model.observed[index] !== undefined) continue;
-    const { leak = 0, parents = [] } = model.network.signs[index] ?? {};
-    const strength = new Map(parents.map(({ from, strength: value }) => [from, value]));
+    const row = model.observed[index] === undefined ? model.network.signs[index] : undefined;
+    if (!row) continue;
     for (const state of ['seen', 'absent'] as const) {
       let weight = 0;
       let weightOn = 0;
-      worlds.forEach((world, at) => {
-        let off = 1 - leak;
-        for (const on of ons[at] ?? []) off *= 1 - (strength.get(on) ?? 0);
-        const chance = state === 'seen' ? 1 - off : off;
+      chancesIn(row, state, onLists, model.network.nodes.length).forEach((chance, at) => {
         weight += chance;
-        if (world[node] === 1) weightOn += chance;
+        if (worlds[at]?.[node] === 1) weightOn += chance;
       });
       const to = weightOn / weight;
       if (weight >= enoughWorlds && leader.probability - to >= changesAMind)

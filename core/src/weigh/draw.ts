@@ -1,5 +1,5 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { chanceOn, type Network, type Observed } from './network';
+import { chanceOn, type Network, type NoisyOr, type Observed } from './network';
 import { sweepOrder } from './order';
 import { reachOf } from './reach';
 import { backward, leafBackward, placeBits, type LeafMove } from './moves';
@@ -102,6 +102,37 @@ export function drawWorlds(
     for (const index of untold) if (uniform() < chanceOn(network.nodes[index]!, isOn)) world[index] = 1;
     return world;
   });
+}
+
+/** The nodes that are on in a world. */
+export function nodesOn(world: World): number[] {
+  const on: number[] = [];
+  for (let node = 0; node < world.length; node += 1) if (world[node] === 1) on.push(node);
+  return on;
+}
+
+/**
+ * How likely a sign is to be seen (or looked for in vain) in each of some worlds, by which drawn worlds are
+ * weighted to stand for what would be believed after that answer.
+ * @param worlds the nodes that are on in each
+ * @param nodeCount of the network
+ */
+export function chancesIn(
+  { leak, parents }: NoisyOr,
+  state: 'seen' | 'absent',
+  worlds: readonly (readonly number[])[],
+  nodeCount: number,
+): Float64Array {
+  // Chance that a node which is on leaves the sign off, by node.
+  const stays = new Float64Array(nodeCount).fill(1);
+  for (const { from, strength } of parents) stays[from] = 1 - strength;
+  const chances = new Float64Array(worlds.length);
+  worlds.forEach((on, index) => {
+    let off = 1 - leak;
+    for (let at = 0; at < on.length; at += 1) off *= stays[on[at]!]!;
+    chances[index] = state === 'seen' ? 1 - off : off;
+  });
+  return chances;
 }
 
 function offGiven({ leak, parents }: { leak: number; parents: LeafMove['parents'] }, state: number): number {

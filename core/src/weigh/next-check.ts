@@ -1,5 +1,5 @@
 import type { CauseId, CheckAnswer, CheckRow, RegretTable, Tables } from '../tables';
-import { drawWorlds, type World } from './draw';
+import { chancesIn, drawWorlds, nodesOn } from './draw';
 import { posterior } from './infer';
 import { unknownNode, type Model } from './model';
 import type { Observed, Posterior } from './network';
@@ -76,12 +76,6 @@ function screened(tables: Tables, model: Model, now: Posterior, checks: readonly
   return [...checks].sort((a, b) => (promise.get(b.id) ?? 0) - (promise.get(a.id) ?? 0)).slice(0, lookedAtExactly);
 }
 
-function nodesOn(world: World): number[] {
-  const on: number[] = [];
-  for (let node = 0; node < world.length; node += 1) if (world[node] === 1) on.push(node);
-  return on;
-}
-
 const nothingAsked: CheckAnswer = { id: '', says: '', gives: [] };
 
 /** How likely an answer is, and the marginals after it, by weighting each drawn world with the answer's chance there. */
@@ -90,27 +84,20 @@ function reweighed(
   onLists: readonly (readonly number[])[],
   { gives }: CheckAnswer,
 ): { chance: number; marginals: Posterior['marginals'] } {
+  const nodeCount = model.network.nodes.length;
   const asked = gives.flatMap(({ sign, state }) => {
     const index = model.signIndex.get(sign) ?? -1;
     const row = model.observed[index] === undefined ? model.network.signs[index] : undefined;
-    if (!row) return [];
-    // Chance that a node which is on leaves the sign off, by node.
-    const stays = new Float64Array(model.network.nodes.length).fill(1);
-    for (const { from, strength } of row.parents) stays[from] = 1 - strength;
-    return [{ leak: row.leak, stays, isSeen: state === 'seen' }];
+    return row ? [chancesIn(row, state, onLists, nodeCount)] : [];
   });
-  const sums = new Float64Array(model.network.nodes.length);
+  const sums = new Float64Array(nodeCount);
   let total = 0;
-  for (const onList of onLists) {
+  onLists.forEach((onList, world) => {
     let weight = 1;
-    for (const { leak, stays, isSeen } of asked) {
-      let off = 1 - leak;
-      for (let at = 0; at < onList.length; at += 1) off *= stays[onList[at]!]!;
-      weight *= isSeen ? 1 - off : off;
-    }
+    for (const chances of asked) weight *= chances[world]!;
     total += weight;
     for (let at = 0; at < onList.length; at += 1) sums[onList[at]!]! += weight;
-  }
+  });
   return { chance: total / onLists.length, marginals: [...sums].map((sum) => sum / total) };
 }
 
