@@ -82,7 +82,7 @@ export function drawWorlds(
         }
         case 'link': {
           const bit = 1 << move.bit;
-          if ((state & move.nodeMask) === move.nodeMask && !(state & bit)) {
+          if (state & (1 << move.nodeBit) && !(state & bit)) {
             const on = move.strength * after[state | bit]!;
             if (uniform() * (on + (1 - move.strength) * after[state]!) < on) state |= bit;
           }

@@ -30,8 +30,11 @@ export interface SweepOrder {
 }
 
 /** Another greedy order takes about as long as this much of a sweep: no use looking where there is little to save. */
-const costOfATry = 12_000;
+const costOfATry = 40_000;
 const mostTries = 12;
+/** Tried on 120 made-up cases of 12 signs seen and 12 absent; neither matters by more than a tenth nearby. */
+const peakShare = 0.2;
+const tieNoise = 0.9;
 
 /** The cheapest of a few greedy orders. Deterministic: tie-breaking is seeded by the number of the try. */
 export function sweepOrder(network: Network, reach: Reach, hubs: readonly number[] = []): SweepOrder {
@@ -143,7 +146,7 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
     for (let at = 0; at < waiting.length; at += 1) {
       const leaf = waiting[at]!;
       if (isStale[leaf]) {
-        price[leaf] = priceOf(leaf) + noise() * (attempt === 0 ? 1e-6 : 0.9);
+        price[leaf] = priceOf(leaf) + noise() * (attempt === 0 ? 1e-6 : tieNoise);
         isStale[leaf] = 0;
       }
       if (price[leaf]! < price[waiting[best]!]!) best = at;
@@ -171,10 +174,15 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
     width = Math.max(width, during);
   }
 
-  /** Change in what is open if this leaf came next, its peak on the way counting a little. */
+  /**
+   * Change in what is open if this leaf came next, its peak on the way counting a little, less how far it
+   * brings what stays open towards closing. The last makes the sweep finish one knot before it begins the
+   * next: on 24 signs it costs a third of what it does without.
+   */
   function priceOf(leaf: number): number {
     let opens = 0;
     let closes = 0;
+    let progress = 0;
     const above = graph.ancestorsOf[leaf] ?? nobody;
     for (let step = 0; step <= above.length; step += 1) {
       const node = above[step] ?? leaf;
@@ -184,17 +192,22 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
         if (!isOpen[sign] && touches[sign] === 0) opens += 1;
         touches[sign]! += 1;
       }
-      for (const parent of graph.parentsOf[node] ?? nobody) if (childrenLeft[parent] === 1) closes += 1;
+      for (const parent of graph.parentsOf[node] ?? nobody)
+        if (childrenLeft[parent] === 1) closes += 1;
+        else progress += 1 / childrenLeft[parent]!;
     }
     for (let step = 0; step <= above.length; step += 1) {
       const node = above[step] ?? leaf;
       if (placed[node]) continue;
       for (const { sign } of graph.tiesOf[node] ?? nothing) {
-        if (touches[sign] === parentsLeft[sign]) closes += 1;
+        const [touched, left] = [touches[sign]!, parentsLeft[sign]!];
+        if (touched === 0) continue;
+        if (touched === left) closes += 1;
+        else progress += touched / left;
         touches[sign] = 0;
       }
     }
-    return opens - closes + 0.2 * opens;
+    return opens - closes + peakShare * opens - progress;
   }
 
   function placeKept(node: number): void {

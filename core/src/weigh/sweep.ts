@@ -1,7 +1,8 @@
 import type { Network, Observed, Posterior } from './network';
+import { foldLeaves, type Folded } from './fold';
 import { backward, forward, leafBackward, placeBits } from './moves';
 import { sweepOrder, type SweepOrder } from './order';
-import { reachOf, type Reach } from './reach';
+import { reachOf } from './reach';
 import { TablePool } from './table-pool';
 
 /** Beyond this the tables would not fit the time a tap may take: 2^17 numbers are 1 MB each. */
@@ -20,16 +21,16 @@ export type SweepResult =
  * form of the same sum.
  */
 export function sweep(network: Network, observed: Observed, hubs: readonly number[] = []): SweepResult {
-  const reach = reachOf(network, observed);
-  const order = sweepOrder(network, reach, hubs);
+  const folded = foldLeaves(network, reachOf(network, observed), hubs);
+  const order = sweepOrder(folded.network, folded.reach, hubs);
   if (order.width > widestExactSweep) return { kind: 'too-wide', width: order.width };
-  return { kind: 'exact', ...runSweep(network, reach, order) };
+  return { kind: 'exact', ...runSweep(folded, order) };
 }
 
 /** 2^22 numbers are 32 MB: the tables of all but the widest sweeps. */
 const pool = new TablePool(2 ** 22);
 
-function runSweep(network: Network, reach: Reach, order: SweepOrder): Posterior {
+function runSweep({ network, reach, fedSigns, restore }: Folded, order: SweepOrder): Posterior {
   const moves = placeBits(order.steps, network, reach);
   /** The table before each move that a marginal is read from. */
   const kept: (Float64Array | undefined)[] = [];
@@ -38,7 +39,9 @@ function runSweep(network: Network, reach: Reach, order: SweepOrder): Posterior 
   moves.forEach((move, index) => {
     const before = values;
     values = forward(move, before, pool);
-    if (move.kind === 'sum-out' || move.kind === 'leaf') kept[index] = before;
+    const isRead =
+      move.kind === 'sum-out' || move.kind === 'leaf' || (move.kind === 'open-sign' && fedSigns.has(move.sign));
+    if (isRead) kept[index] = before;
     else pool.give(before);
     // Long evidence makes numbers small: now and then scale by the largest entry and keep its logarithm.
     const top = index % rescaleEvery === 0 ? largest(values) : 1;
@@ -49,6 +52,7 @@ function runSweep(network: Network, reach: Reach, order: SweepOrder): Posterior 
   });
 
   const marginals: (number | undefined)[] = network.nodes.map(() => undefined);
+  const leakOn = new Map<number, number>();
   let back: Float64Array = Float64Array.of(1);
   for (let index = moves.length - 1; index >= 0; index -= 1) {
     const move = moves[index]!;
@@ -62,12 +66,14 @@ function runSweep(network: Network, reach: Reach, order: SweepOrder): Posterior 
     } else {
       back = backward(move, after, pool);
       if (move.kind === 'sum-out' && before) marginals[move.node] = shareWithBit(before, back, move.bit);
+      if (move.kind === 'open-sign' && before) leakOn.set(move.sign, shareOfLeak(before, after, move.leak));
     }
     pool.give(after);
     if (before) pool.give(before);
     const top = index % rescaleEvery === 0 ? largest(back) : 1;
     if (top < 1e-60 && top > 0) scale(back, 1 / top);
   }
+  restore(marginals, leakOn);
   return {
     marginals,
     logEvidence: Math.log(values[0] ?? 0) + logScale + reach.logAbsentLeaks,
@@ -88,6 +94,17 @@ function shareWithBit(forwards: Float64Array, backwards: Float64Array, bit: numb
     if (index & (1 << bit)) on += value;
   }
   return on / all;
+}
+
+/** P(the leak has switched the sign on), the moment the sign opens. */
+function shareOfLeak(before: Float64Array, after: Float64Array, leak: number): number {
+  let on = 0;
+  let off = 0;
+  for (let index = 0; index < before.length; index += 1) {
+    on += before[index]! * after[index + before.length]!;
+    off += before[index]! * after[index]!;
+  }
+  return (on * leak) / (on * leak + off * (1 - leak));
 }
 
 function scale(values: Float64Array, by: number): void {
