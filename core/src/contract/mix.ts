@@ -11,6 +11,9 @@ export const mixRequest = z.strictObject({
   oneTo: z.number().positive().max(100000).optional(),
   /** … or only things to be poured together, to be checked. */
   together: z.array(z.string().min(1)).max(12).optional(),
+  /** … or a tool of the bench, with its fields: numbers in SI, or {"amount", "unit"}. */
+  tool: z.string().min(1).optional(),
+  values: z.record(z.string(), z.unknown()).optional(),
   /** Ready mix wanted; for bait, the syrup. */
   volume: z.strictObject({ amount: z.number().positive(), unit: z.string().min(1) }).optional(),
   measures: z.enum(measureSystems).default('metric'),
@@ -56,14 +59,55 @@ const caution = z.object({
 });
 export type CautionSaid = z.infer<typeof caution>;
 
+const working = z.object({ what: z.string(), how: z.string(), value: z.string() });
+export type WorkingLine = z.infer<typeof working>;
+const water = z.object({ ml: z.number(), amount: z.number(), unit: z.string(), says: z.string() });
+
+/** What a tool of the bench found out. */
+const worked = z.object({
+  kind: z.literal('worked'),
+  tool: z.string(),
+  name: z.string(),
+  /** Figures: the value in `unit`, and as a gardener reads it. */
+  results: z.array(
+    z.object({
+      id: z.string(),
+      label: z.string(),
+      value: z.number(),
+      unit: z.string(),
+      says: z.string(),
+      main: z.literal(true).optional(),
+    }),
+  ),
+  parts: z.array(part),
+  water: water.optional(),
+  order: z.array(z.string()),
+  cautions: z.array(caution),
+  slip: z.object({ says: z.string(), factor: z.number() }).optional(),
+  working: z.array(working),
+  /** A line to look at: what over what, and where one stands on it. */
+  curve: z
+    .object({
+      across: z.string(),
+      up: z.string(),
+      points: z.array(z.tuple([z.number(), z.number()])),
+      here: z.tuple([z.number(), z.number()]).optional(),
+    })
+    .optional(),
+  honest: z.string().optional(),
+  grade: z.string().optional(),
+});
+export type Worked = z.infer<typeof worked>;
+
 export const mixResponse = z.discriminatedUnion('kind', [
+  worked,
   z.object({
     kind: z.literal('mix'),
     remedy: z.string().optional(),
     name: z.string(),
     strength: z.string(),
     totalMl: z.number(),
-    water: z.object({ ml: z.number(), amount: z.number(), unit: z.string(), says: z.string() }),
+    water,
     parts: z.array(part),
     /** What to do, in order. */
     order: z.array(z.string()),
@@ -78,7 +122,7 @@ export const mixResponse = z.discriminatedUnion('kind', [
       .optional(),
     cautions: z.array(caution),
     slip: z.object({ says: z.string(), factor: z.number() }).optional(),
-    working: z.array(z.object({ what: z.string(), how: z.string(), value: z.string() })),
+    working: z.array(working),
     honest: z.string().optional(),
     grade: z.string().optional(),
   }),

@@ -35,3 +35,11 @@ export function bulkWords({ amount, unit }: BulkAmount): string {
 export function trim(value: number, digits: number): string {
   return String(Number(value.toFixed(digits)));
 }
+
+/** A number as people type it, with a decimal comma or point; undefined for anything else. */
+export function readNumber(text: string): number | undefined {
+  const tidy = text.trim().replace(',', '.');
+  if (tidy === '') return undefined;
+  const value = Number(tidy);
+  return Number.isFinite(value) ? value : undefined;
+}

@@ -2,3 +2,4 @@ export * from './quantities';
 export * from './systems';
 export * from './household';
 export * from './format';
+export * from './units';

@@ -1,4 +1,5 @@
 export { mix, strengthWords } from './mix';
+export * from './bench';
 export * from './soap';
 export * from './slips';
 export { ingredientNamed, rulesFor } from './safety';

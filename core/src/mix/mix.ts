@@ -2,13 +2,9 @@ import { againstPlant, testLeafFor } from '../choose';
 import type { CautionSaid, Mixed, MixOrder, MixPart, MixResponse } from '../contract/mix';
 import { inputError } from '../contract/problem';
 import {
-  bulkWords,
-  measurePowder,
-  measureWater,
   measureWithSpoons,
   millilitres,
   milligramsPerLitre,
-  grams,
   spoonWords,
   trim,
   unitInMillilitres,
@@ -16,6 +12,8 @@ import {
 } from '../measures';
 import { plantNamed } from '../read';
 import { rowById, withinCap, type IngredientRow, type RecipeSpec, type RemedyRow, type Tables } from '../tables';
+import { benchTool } from './bench';
+import { liquidPart, powderPart, round, waterFor } from './parts';
 import { ingredientNamed, ruleSaid, rulesFor } from './safety';
 import { findSlip } from './slips';
 import { soapInWater, surelyBound } from './soap';
@@ -26,6 +24,7 @@ import { soapInWater, surelyBound } from './soap';
  * @throws InputError naming the field, for input that does not fit.
  */
 export function mix(tables: Tables, order: MixOrder): MixResponse {
+  if (order.tool !== undefined) return workWith(tables, order, order.tool);
   if (order.together && order.remedy === undefined && order.oneTo === undefined)
     return checkTogether(tables, order.together);
   if (!order.volume) throw inputError('volume', 'is missing: how much ready mix is wanted?');
@@ -39,6 +38,13 @@ export function mix(tables: Tables, order: MixOrder): MixResponse {
     throw inputError('remedy', `"${order.remedy}" is not known; known with a recipe: ${withRecipes(tables)}`);
   if (!remedy.recipe) throw inputError('remedy', `${remedy.name} has nothing to mix: ${remedy.rate}`);
   return mixRemedy(tables, { ...remedy, recipe: remedy.recipe }, order, ml);
+}
+
+function workWith(tables: Tables, { measures, values = {}, typed }: MixOrder, id: string): MixResponse {
+  const answer = benchTool(id).answer(tables, measures, values);
+  const first = answer.kind === 'worked' ? answer.parts[0] : undefined;
+  const slip = typed && first ? findSlip(first.ml, typed, measures) : undefined;
+  return slip ? ({ ...answer, slip } as MixResponse) : answer;
 }
 
 const withRecipes = (tables: Tables) =>
@@ -288,27 +294,10 @@ function productFor(tables: Tables, { recipe }: Mixable, { product }: MixOrder):
 }
 
 function partFor(tables: Tables, { ingredient, ml, grams: weight }: Amount, system: MeasureSystem): MixPart {
-  const row = rowById(tables.ingredients, ingredient, 'ingredients');
-  const isPowder = weight !== undefined;
-  const measured = isPowder
-    ? measurePowder(grams(weight), row.density, system)
-    : measureWithSpoons(millilitres(ml ?? 0), system);
-  return {
-    ingredient,
-    name: row.name,
-    ml: round(measured.wantedMl, 2),
-    ...(isPowder ? { grams: round(weight, 2) } : {}),
-    pieces: measured.pieces.map((piece) => ({ ...piece })),
-    spoons: spoonWords(measured),
-    measuredMl: round(measured.measuredMl, 2),
-    errorPercent: round(measured.errorPercent, 1),
-    approximate: isPowder,
-  };
-}
-
-function waterFor(ml: number, system: MeasureSystem): Mixed['water'] {
-  const bulk = measureWater(millilitres(ml), system);
-  return { ml: round(ml, 1), amount: bulk.amount, unit: bulk.unit, says: bulkWords(bulk) };
+  const { name, density } = rowById(tables.ingredients, ingredient, 'ingredients');
+  return weight === undefined
+    ? liquidPart({ ingredient, name }, ml ?? 0, system)
+    : powderPart({ ingredient, name, density }, weight, system);
 }
 
 function pouringOrder(recipe: RecipeSpec, water: string, parts: readonly MixPart[]): string[] {
@@ -348,18 +337,7 @@ function plainDilution(order: MixOrder, ml: number, parts: number): MixResponse 
     strength: `1 part to ${trim(parts, 1)} of water`,
     totalMl: round(ml, 1),
     water,
-    parts: [
-      {
-        ingredient: 'stock',
-        name: 'Stock',
-        ml: round(stock, 2),
-        pieces: measured.pieces.map((piece) => ({ ...piece })),
-        spoons: spoonWords(measured),
-        measuredMl: round(measured.measuredMl, 2),
-        errorPercent: round(measured.errorPercent, 1),
-        approximate: false,
-      },
-    ],
+    parts: [liquidPart({ ingredient: 'stock', name: 'Stock' }, stock, order.measures)],
     order: [
       `Pour in ${spoonWords(measured)} (${trim(stock, 1)} mL) of stock`,
       `Fill up with ${water.says} of water`,
@@ -514,5 +492,3 @@ function plantOf(tables: Tables, name: string, field: string) {
     throw inputError(field, `the plant "${name}" is not known; leave it out or use a commoner name`);
   return rowById(tables.plants, id, 'plants');
 }
-
-const round = (value: number, digits: number) => Number(value.toFixed(digits));

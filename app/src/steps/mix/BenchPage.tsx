@@ -14,42 +14,71 @@ import { Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { MixCard, spoonNote } from './MixCard';
+import { WorkPart } from './WorkPart';
 
 const mixable = knowledge.remedies.filter(({ recipe }) => recipe);
 
-/** The bench: mix something without a case, and ask whether two things may meet. */
+const parts = { mix: 'Mix', work: 'Work it out' } as const;
+type Part = keyof typeof parts;
+
+/** The bench: mix something without a case, work something out, and ask whether two things may meet. */
 export function BenchPage() {
   const garden = useGarden();
-  const wide = useIsWide();
   const router = useRouter();
-  const { remedy: asked } = useLocalSearchParams<{ remedy?: string }>();
-  const chosen = mixable.find(({ id }) => id === asked) ?? mixable[0];
+  const { remedy, part, tool } = useLocalSearchParams<{ remedy?: string; part?: string; tool?: string }>();
+  const here: Part = part !== undefined && part in parts ? (part as Part) : 'mix';
   return (
     <Page wide>
       <Heading rank={1}>Bench</Heading>
+      <Row wrap>
+        {(Object.keys(parts) as Part[]).map((id) => (
+          <Toggle key={id} pressed={id === here} onPress={() => router.setParams({ part: id })}>
+            {parts[id]}
+          </Toggle>
+        ))}
+      </Row>
       <Loaded query={garden}>
-        {(place) => (
-          <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
-            <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
-              <Heading>Mix</Heading>
-              <Row wrap>
-                {mixable.map(({ id, name }) => (
-                  <Toggle key={id} pressed={id === chosen?.id} onPress={() => router.setParams({ remedy: id })}>
-                    {name}
-                  </Toggle>
-                ))}
-              </Row>
-              {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={place} />}
-            </View>
-            <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
-              <MayTheyMeet />
-              <Small>{spoonNote(place.measures)}</Small>
-              <Small>{`Tap water ${place.tapHardness} mg/L, butt ${place.buttHardness} mg/L hardness; change these under Garden.`}</Small>
-            </View>
-          </View>
-        )}
+        {(place) =>
+          here === 'work' ? (
+            <WorkPart garden={place} toolId={tool} choose={(id) => router.setParams({ tool: id })} />
+          ) : (
+            <MixPart garden={place} remedyId={remedy} choose={(id) => router.setParams({ remedy: id })} />
+          )
+        }
       </Loaded>
     </Page>
+  );
+}
+
+function MixPart({
+  garden,
+  remedyId,
+  choose,
+}: {
+  garden: GardenView;
+  remedyId: string | undefined;
+  choose: (id: string) => void;
+}) {
+  const wide = useIsWide();
+  const chosen = mixable.find(({ id }) => id === remedyId) ?? mixable[0];
+  return (
+    <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
+      <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
+        <Row wrap>
+          {mixable.map(({ id, name }) => (
+            <Toggle key={id} pressed={id === chosen?.id} onPress={() => choose(id)}>
+              {name}
+            </Toggle>
+          ))}
+        </Row>
+        {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={garden} />}
+      </View>
+      <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
+        <MayTheyMeet />
+        <Small>{spoonNote(garden.measures)}</Small>
+        <Small>{`Tap water ${garden.tapHardness} mg/L, butt ${garden.buttHardness} mg/L hardness; change these under Garden.`}</Small>
+      </View>
+    </View>
   );
 }
 
@@ -92,7 +121,7 @@ function MayTheyMeet() {
         value={second}
         onChangeText={setSecond}
       />
-      {answer && answer.kind !== 'mix' && (
+      {(answer?.kind === 'checked' || answer?.kind === 'refused') && (
         <Sheet tone={isStop ? 'stop' : isDoubt ? 'warn' : 'good'}>
           <View role={isStop ? 'alert' : 'status'}>
             <Body strong>{answer.says}</Body>

@@ -6,11 +6,13 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { SegmentedButtons, TextInput } from 'react-native-paper';
-import { Jug, Spoons } from '@/drawing/Amounts';
+import { Jug } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { StepByStep } from './StepByStep';
+import { Part } from './WorkedView';
 
 type Water = 'tap' | 'butt';
 type Spoon = NonNullable<MixOrder['typed']>['spoon'];
@@ -79,7 +81,7 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
       ) : (
         <Sheet tone="stop">
           <Heading rank={3}>Not like this</Heading>
-          <Body>{answer.says}</Body>
+          <Body>{'says' in answer ? answer.says : ''}</Body>
         </Sheet>
       )}
     </View>
@@ -145,18 +147,10 @@ function Answer({
       <Row gap={space.l} wrap style={{ alignItems: 'flex-end' }}>
         <Jug share={answer.water.ml / Math.max(answer.totalMl, 1)} says={answer.water.says} />
         {answer.parts.map((part) => (
-          <View key={part.ingredient} style={{ gap: 4 }}>
-            <Spoons pieces={part.pieces} says={`${part.spoons} of ${part.name}`} />
-            <Body strong>{part.name}</Body>
-            <Small>{`${part.grams === undefined ? `${part.ml} mL` : `${part.grams} g, by spoon only about`}${Math.abs(part.errorPercent) >= 1 ? ` · spoons are ${Math.abs(part.errorPercent)} % ${part.errorPercent > 0 ? 'over' : 'under'}` : ''}`}</Small>
-          </View>
+          <Part key={part.ingredient} part={part} />
         ))}
       </Row>
-      <View>
-        {answer.order.map((line, index) => (
-          <Body key={line}>{`${index + 1}. ${line}.`}</Body>
-        ))}
-      </View>
+      <StepByStep steps={answer.order} />
       {answer.hardWater && (
         <Sheet tone={answer.hardWater.shareLost.high > 0.2 ? 'warn' : 'good'}>
           <Body>{answer.hardWater.says}</Body>

@@ -1,0 +1,88 @@
+import { useEffect, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { fonts, space, useRoles } from '@/theme/theme';
+import { Row } from '@/ui/layout';
+import { Body, Small } from '@/ui/text';
+import { TickBox } from '@/ui/TickBox';
+import { Toggle } from '@/ui/Toggle';
+
+/** The order of work as a card with big steps: one wet hand ticks them off, and the screen stays awake meanwhile. */
+export function StepByStep({ steps }: { steps: readonly string[] }) {
+  const roles = useRoles();
+  const [large, setLarge] = useState(false);
+  const [done, setDone] = useState<readonly string[]>([]);
+  useAwake(large);
+  const turn = (step: string) =>
+    setDone(done.includes(step) ? done.filter((other) => other !== step) : [...done, step]);
+  if (!large)
+    return (
+      <View style={{ gap: space.s }}>
+        {steps.map((step, index) => (
+          <Body key={step}>{`${index + 1}. ${step}.`}</Body>
+        ))}
+        <Row>
+          <Toggle expanded={false} onPress={() => setLarge(true)}>
+            Large, step by step
+          </Toggle>
+        </Row>
+      </View>
+    );
+  return (
+    <View style={{ gap: space.s }}>
+      {steps.map((step, index) => {
+        const isDone = done.includes(step);
+        return (
+          <Pressable
+            key={step}
+            role="checkbox"
+            aria-checked={isDone}
+            aria-label={`Step ${index + 1}: ${step}`}
+            onPress={() => turn(step)}
+            style={{
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: space.m,
+              minHeight: 84,
+              padding: space.m,
+              borderWidth: 2,
+              borderRadius: 8,
+              borderColor: isDone ? roles.line : roles.act,
+              backgroundColor: isDone ? roles.goodGround : roles.raised,
+            }}
+          >
+            <TickBox state={isDone ? 'done' : 'open'} />
+            <Body strong style={{ flex: 1, fontFamily: fonts.heading, fontSize: 22, lineHeight: 29 }}>
+              {step}
+            </Body>
+          </Pressable>
+        );
+      })}
+      <Row style={{ justifyContent: 'space-between' }}>
+        <Small>{`${done.length} of ${steps.length} done · the screen stays awake`}</Small>
+        <Toggle expanded onPress={() => setLarge(false)}>
+          Small again
+        </Toggle>
+      </Row>
+    </View>
+  );
+}
+
+/** Keeps the screen from going dark where the browser can; where it cannot, nothing is lost. */
+function useAwake(wanted: boolean): void {
+  useEffect(() => {
+    if (!wanted || !('wakeLock' in globalThis.navigator)) return;
+    let lock: WakeLockSentinel | undefined;
+    let isOver = false;
+    void globalThis.navigator.wakeLock
+      .request('screen')
+      .then((sentinel) => {
+        if (isOver) void sentinel.release();
+        else lock = sentinel;
+      })
+      .catch(() => undefined);
+    return () => {
+      isOver = true;
+      void lock?.release();
+    };
+  }, [wanted]);
+}

@@ -1,0 +1,134 @@
+import { mixRequest, InputError, parseInput, type GardenView, type MixResponse } from '@trowel/core/contract';
+import { benchTools, mix, type BenchTool } from '@trowel/core/mix';
+import { knowledge } from '@trowel/knowledge';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { space } from '@/theme/theme';
+import { Row, Sheet, useIsWide } from '@/ui/layout';
+import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
+import { usualEntries, valuesOf } from './formState';
+import { ToolForm } from './ToolForm';
+import { WorkedView } from './WorkedView';
+
+const groupNames: Record<BenchTool['group'], string> = {
+  liquids: 'Liquids',
+  feeds: 'Feeds and brews',
+  ground: 'Beds and ground',
+  helpers: 'Living helpers',
+  money: 'Money',
+};
+const groups = Object.keys(groupNames) as BenchTool['group'][];
+
+/** Every sum the bench can do, without a case: choose, fill in, read off. */
+export function WorkPart({
+  garden,
+  toolId,
+  choose,
+}: {
+  garden: GardenView;
+  toolId: string | undefined;
+  choose: (id: string) => void;
+}) {
+  const tool = benchTools.find(({ id }) => id === toolId);
+  const wide = useIsWide();
+  const [listOpen, setListOpen] = useState(false);
+  // On a phone the list would push the sum out of sight once one is chosen.
+  const showList = wide || !tool || listOpen;
+  return (
+    <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
+      <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
+        {!wide && tool && (
+          <Row>
+            <Toggle expanded={listOpen} onPress={() => setListOpen(!listOpen)}>
+              Another sum
+            </Toggle>
+          </Row>
+        )}
+        {showList &&
+          groups.map((group) => (
+            <View key={group} style={{ gap: space.xs }}>
+              <Small strong>{groupNames[group]}</Small>
+              <Row wrap>
+                {benchTools
+                  .filter((candidate) => candidate.group === group)
+                  .map(({ id, name }) => (
+                    <Toggle
+                      key={id}
+                      pressed={id === tool?.id}
+                      onPress={() => {
+                        setListOpen(false);
+                        choose(id);
+                      }}
+                    >
+                      {name}
+                    </Toggle>
+                  ))}
+              </Row>
+            </View>
+          ))}
+      </View>
+      <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
+        {tool ? (
+          <ToolSheet key={`${tool.id}-${garden.measures}`} tool={tool} garden={garden} />
+        ) : (
+          <Sheet tone="deep">
+            <Body>Choose what is to be worked out. Nothing here needs a case, and nothing is written down.</Body>
+          </Sheet>
+        )}
+      </View>
+    </View>
+  );
+}
+
+function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
+  const [entries, setEntries] = useState(() => {
+    const usual = usualEntries(tool.fields, garden.measures);
+    // Hardness is known of this garden's tap.
+    return 'hardness' in usual ? { ...usual, hardness: { text: String(garden.tapHardness), unit: 'mg/L' } } : usual;
+  });
+  const answer = answerFor(tool, garden, valuesOf(tool.fields, entries));
+  return (
+    <Sheet>
+      <Heading>{tool.name}</Heading>
+      <Small>{tool.plain}</Small>
+      <ToolForm
+        fields={tool.fields}
+        entries={entries}
+        system={garden.measures}
+        change={(name, entry) => setEntries({ ...entries, [name]: entry })}
+      />
+      {typeof answer === 'string' ? (
+        <Sheet tone="warn">
+          <View role="alert">
+            <Body strong>{answer}</Body>
+          </View>
+        </Sheet>
+      ) : answer.kind === 'worked' ? (
+        <WorkedView answer={answer} />
+      ) : (
+        <Sheet tone="stop">
+          <View role="alert" style={{ gap: space.xs }}>
+            <Heading rank={3}>Not like this</Heading>
+            <Body>{'says' in answer ? answer.says : ''}</Body>
+          </View>
+        </Sheet>
+      )}
+    </Sheet>
+  );
+}
+
+/** The answer, or in words which field does not fit. */
+function answerFor(tool: BenchTool, garden: GardenView, values: Record<string, unknown>): MixResponse | string {
+  try {
+    return mix(knowledge, parseInput(mixRequest, { tool: tool.id, values, measures: garden.measures }));
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return error.problems
+      .map(({ field, message }) => {
+        const [, name = ''] = field.split('.');
+        return `${tool.fields[name]?.label ?? field}: ${message}`;
+      })
+      .join('; ');
+  }
+}
