@@ -1,1 +1,2 @@
 export * from './choose';
+export * from './safety';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { measureSystems } from '../measures/systems';
+import { sceneFactIds } from '../tables/safety';
 
 const spoonTyped = z.strictObject({ count: z.number().positive(), spoon: z.enum(['tsp', 'tbsp', 'cup', 'mL']) });
 
@@ -14,6 +15,12 @@ export const mixRequest = z.strictObject({
   /** … or a tool of the bench, with its fields: numbers in SI, or {"amount", "unit"}. */
   tool: z.string().min(1).optional(),
   values: z.record(z.string(), z.unknown()).optional(),
+  /** … or a question in plain words: "may I put bleach and vinegar in one sprayer". */
+  ask: z.string().min(1).max(400).optional(),
+  /** What else is true of the job: where it goes, what is near, the weather, who does it. */
+  facts: z.array(z.enum(sceneFactIds)).optional(),
+  /** Days until something that is eaten is picked. */
+  daysToHarvest: z.number().min(0).optional(),
   /** Ready mix wanted; for bait, the syrup. */
   volume: z.strictObject({ amount: z.number().positive(), unit: z.string().min(1) }).optional(),
   measures: z.enum(measureSystems).default('metric'),
@@ -53,6 +60,8 @@ const part = z.object({
 });
 
 const caution = z.object({
+  /** The safety rule that says so. */
+  rule: z.string().optional(),
   level: z.enum(['note', 'caution', 'stop']),
   says: z.string(),
   instead: z.string().optional(),
@@ -130,9 +139,16 @@ export const mixResponse = z.discriminatedUnion('kind', [
     kind: z.literal('checked'),
     cautions: z.array(caution),
     says: z.string(),
+    /** What was read from a question. */
+    understood: z.array(z.string()).optional(),
     notUnderstood: z.array(z.string()),
   }),
-  z.object({ kind: z.literal('refused'), because: z.array(caution), says: z.string() }),
+  z.object({
+    kind: z.literal('refused'),
+    because: z.array(caution),
+    says: z.string(),
+    understood: z.array(z.string()).optional(),
+  }),
 ]);
 export type MixResponse = z.infer<typeof mixResponse>;
 export type Mixed = Extract<MixResponse, { kind: 'mix' }>;

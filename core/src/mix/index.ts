@@ -2,4 +2,3 @@ export { mix, strengthWords } from './mix';
 export * from './bench';
 export * from './soap';
 export * from './slips';
-export { ingredientNamed, rulesFor } from './safety';

@@ -1,4 +1,13 @@
-import { againstPlant, testLeafFor } from '../choose';
+import {
+  againstPlant,
+  ingredientNamed,
+  percentIn,
+  readQuestion,
+  ruleSaid,
+  rulesIn,
+  testLeafFor,
+  type Scene,
+} from '../choose';
 import type { CautionSaid, Mixed, MixOrder, MixPart, MixResponse } from '../contract/mix';
 import { inputError } from '../contract/problem';
 import {
@@ -14,7 +23,6 @@ import { plantNamed } from '../read';
 import { rowById, withinCap, type IngredientRow, type RecipeSpec, type RemedyRow, type Tables } from '../tables';
 import { benchTool } from './bench';
 import { liquidPart, powderPart, round, waterFor } from './parts';
-import { ingredientNamed, ruleSaid, rulesFor } from './safety';
 import { findSlip } from './slips';
 import { soapInWater, surelyBound } from './soap';
 
@@ -24,9 +32,10 @@ import { soapInWater, surelyBound } from './soap';
  * @throws InputError naming the field, for input that does not fit.
  */
 export function mix(tables: Tables, order: MixOrder): MixResponse {
+  if (order.ask !== undefined) return answerQuestion(tables, order.ask);
   if (order.tool !== undefined) return workWith(tables, order, order.tool);
   if (order.together && order.remedy === undefined && order.oneTo === undefined)
-    return checkTogether(tables, order.together);
+    return checkTogether(tables, order.together, order);
   if (!order.volume) throw inputError('volume', 'is missing: how much ready mix is wanted?');
   const ml = volumeOf(order);
   if (order.remedy === undefined) {
@@ -62,22 +71,32 @@ function volumeOf({ volume, measures }: MixOrder): number {
   return ml;
 }
 
-function checkTogether(tables: Tables, words: readonly string[]): MixResponse {
-  const found = words.map((word) => ({ word, row: ingredientNamed(tables, word) }));
-  const rules = rulesFor(
-    tables,
-    found.flatMap(({ row }) => (row ? [row] : [])),
+/** Things to be poured together, with what else is true of the job. */
+function checkTogether(tables: Tables, words: readonly string[], { facts = [], daysToHarvest }: MixOrder): MixResponse {
+  const found = words.map((word) => ({ word, row: ingredientNamed(tables, word), percent: percentIn(word) }));
+  const notUnderstood = found.filter(({ row }) => !row).map(({ word }) => word);
+  const things = found.flatMap(({ row, percent }) =>
+    row ? [{ classes: row.classes, ...(percent === undefined ? {} : { percent }) }] : [],
   );
-  const cautions = rules.map(ruleSaid);
+  return verdictOn(tables, { things, facts, ...(daysToHarvest === undefined ? {} : { daysToHarvest }) }, notUnderstood);
+}
+
+function answerQuestion(tables: Tables, line: string): MixResponse {
+  const { scene, understood } = readQuestion(tables, line);
+  const answer = verdictOn(tables, scene, understood.length === 0 ? [line] : []);
+  return { ...answer, understood: [...understood] } as MixResponse;
+}
+
+function verdictOn(tables: Tables, scene: Scene, notUnderstood: string[]): MixResponse {
+  const cautions = rulesIn(tables, scene).map(ruleSaid);
   const stop = cautions.find(({ level }) => level === 'stop');
   if (stop) return { kind: 'refused', because: cautions, says: `Stop. ${stop.says} ${stop.instead ?? ''}`.trim() };
-  const notUnderstood = found.filter(({ row }) => !row).map(({ word }) => word);
   const says =
     notUnderstood.length > 0
       ? `Not known here: ${notUnderstood.join(', ')}. What is not known cannot be called safe.`
       : cautions.length > 0
-        ? 'Not a good pair.'
-        : 'No rule here speaks against these together. Labels rule.';
+        ? `Mind this: ${cautions[0]?.says ?? ''}`
+        : 'No rule here speaks against it. Labels and local rules come first.';
   return { kind: 'checked', cautions, says, notUnderstood };
 }
 
@@ -99,9 +118,19 @@ function mixRemedy(tables: Tables, remedy: Mixable, order: MixOrder, ml: number)
 
   const product = productFor(tables, remedy, order);
   const amounts = amountsFor(recipe, strength.value, ml, product, order);
-  // What else goes in or stands ready is checked against every part of the mix.
-  const together = [product, ...(order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? [])];
-  const rules = rulesFor(tables, together).map(ruleSaid);
+  // What else goes in, and all that is known of the job, is checked with every part of the mix.
+  const others = (order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? []);
+  const rules = rulesIn(tables, {
+    things: [
+      {
+        classes: [...product.classes, ...remedy.classes],
+        ...(order.bottlePercent === undefined ? {} : { percent: order.bottlePercent }),
+      },
+      ...others,
+    ],
+    facts: order.facts ?? [],
+    ...(order.daysToHarvest === undefined ? {} : { daysToHarvest: order.daysToHarvest }),
+  }).map(ruleSaid);
   if (rules.some(({ level }) => level === 'stop'))
     return { kind: 'refused', because: rules, says: `Stop. ${rules[0]?.says ?? ''} ${rules[0]?.instead ?? ''}`.trim() };
 

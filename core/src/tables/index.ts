@@ -1,7 +1,8 @@
 import type { CauseRow, ConditionRow, RegretTable } from './causes';
 import type { CheckRow } from './checks';
 import type { PlantRow } from './plants';
-import type { IngredientRow, KeepApartRow, RemedyRow, SafetyRule } from './remedies';
+import type { IngredientRow, KeepApartRow, RemedyRow } from './remedies';
+import type { SafetyRule } from './safety';
 import type { ConceptRow, SignRow } from './signs';
 import type { WeedRow } from './weeds';
 
@@ -13,6 +14,7 @@ export * from './causes';
 export * from './plants';
 export * from './checks';
 export * from './remedies';
+export * from './safety';
 export * from './integrity';
 
 /** All the knowledge the core works on, as arguments: a test passes three rows, the product the whole. */

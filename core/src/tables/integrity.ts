@@ -103,8 +103,15 @@ export function integrityProblems(tables: Tables): string[] {
     for (const name of [a, b]) need(classes.has(name), `keep-apart "${id}" names "${name}", which no remedy has`);
   const ingredientClasses = new Set(tables.ingredients.flatMap((row) => row.classes));
   for (const { id, when } of tables.safetyRules)
-    for (const name of when.kind === 'together' ? [when.a, when.b] : [when.is])
-      need(ingredientClasses.has(name), `safety rule "${id}" names "${name}", which no ingredient has`);
+    for (const name of [
+      ...(when.things ?? []),
+      ...(when.over ? [when.over.class] : []),
+      ...(when.before ? [when.before.class] : []),
+    ])
+      need(
+        ingredientClasses.has(name) || classes.has(name),
+        `safety rule "${id}" names "${name}", which no ingredient or remedy has`,
+      );
   for (const right of actionClasses)
     for (const chosen of actionClasses) {
       const cost = tables.regret[right][chosen];

@@ -182,14 +182,3 @@ export interface KeepApartRow extends Sourced {
   readonly why: string;
   readonly scope: 'plant' | 'bed' | 'trail';
 }
-
-/** A rule about things that must not be brought together or exceeded. */
-export interface SafetyRule extends Sourced {
-  readonly id: string;
-  readonly level: CautionLevel;
-  readonly when:
-    | { readonly kind: 'together'; readonly a: string; readonly b: string }
-    | { readonly kind: 'class'; readonly is: string };
-  readonly says: string;
-  readonly instead: string;
-}

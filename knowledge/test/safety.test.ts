@@ -1,0 +1,169 @@
+import { rulesIn, type Scene, type Thing } from '@trowel/core/choose';
+import { answerMix } from '@trowel/core/headless';
+import { sceneFacts, type SafetyRule } from '@trowel/core/tables';
+import { knowledge } from '../src';
+
+/** The least that brings a rule up. */
+function sceneOf({ when }: SafetyRule): Scene {
+  const things: Thing[] = (when.things ?? []).map((name) => ({ classes: [name] }));
+  return {
+    things: [...things, ...(when.over ? [{ classes: [when.over.class], percent: when.over.percent + 0.5 }] : [])],
+    facts: [...(when.facts ?? [])],
+    before: when.before
+      ? [{ classes: [when.before.class], where: when.before.where, daysAgo: when.before.days - 1 }]
+      : [],
+    ...(when.harvestWithin === undefined ? {} : { daysToHarvest: when.harvestWithin - 1 }),
+  };
+}
+
+/** The same scene with one thing less, in every way that can be. */
+function* lessThan(rule: SafetyRule): Generator<Scene> {
+  const scene = sceneOf(rule);
+  for (let at = 0; at < scene.things.length; at += 1)
+    yield { ...scene, things: scene.things.filter((_, index) => index !== at) };
+  for (const fact of scene.facts ?? [])
+    yield { ...scene, facts: (scene.facts ?? []).filter((other) => other !== fact) };
+  const { over, before, harvestWithin } = rule.when;
+  if (over) yield { ...scene, things: [{ classes: [over.class], percent: over.percent }] };
+  if (before) {
+    yield { ...scene, before: [] };
+    yield { ...scene, before: (scene.before ?? []).map((item) => ({ ...item, daysAgo: before.days })) };
+  }
+  if (harvestWithin !== undefined) yield { ...scene, daysToHarvest: harvestWithin };
+}
+
+const speaks = (rule: SafetyRule, scene: Scene) => rulesIn(knowledge, scene).some(({ id }) => id === rule.id);
+
+describe('safety rules', () => {
+  test('there are more than sixty, with stops, cautions and notes', () => {
+    expect(knowledge.safetyRules.length).toBeGreaterThan(60);
+    expect(new Set(knowledge.safetyRules.map(({ level }) => level))).toEqual(new Set(['stop', 'caution', 'note']));
+  });
+
+  test.each(knowledge.safetyRules.map((rule) => [rule.id, rule] as const))(
+    '%s speaks when all of it holds, is silent when anything is missing, and says what to do instead',
+    (_, rule) => {
+      expect(speaks(rule, sceneOf(rule))).toBe(true);
+      const lesser = [...lessThan(rule)];
+      expect(lesser.length).toBeGreaterThan(0);
+      for (const scene of lesser) expect(speaks(rule, scene)).toBe(false);
+      expect(rule.instead.length).toBeGreaterThan(8);
+    },
+  );
+
+  test('the gravest rule comes first', () => {
+    const found = rulesIn(knowledge, {
+      things: [{ classes: ['soap', 'spray'] }],
+      facts: ['very-hot', 'hot', 'near-paving'],
+    });
+    expect(found.map(({ level }) => level)).toEqual(['stop', 'caution', 'note']);
+  });
+
+  test('every fact but the measured ones can be said in words', () => {
+    const silent = Object.entries(sceneFacts).filter(([, words]) => words.length === 0);
+    expect(silent.map(([fact]) => fact)).toEqual(['very-hot']);
+  });
+});
+
+describe('asking in plain words before pouring', () => {
+  const ask = (line: string) => answerMix(knowledge, { ask: line });
+  test.each([
+    ['may I mix bleach and vinegar to clean the pots', 'bleach-acid'],
+    ['bleach with household ammonia for the tools', 'bleach-ammonia'],
+    ['peroxide and white vinegar in one sprayer', 'acid-peroxide'],
+    ['bleach and rubbing alcohol', 'bleach-alcohol'],
+    ['lime sulphur with lemon juice', 'sulphide-acid'],
+    ['20% vinegar on weeds', 'acid-10'],
+    ['spray 35 % hydrogen peroxide on the leaves', 'peroxide-12'],
+    ['kill the weeds with salt', 'salt-weedkiller'],
+    ['a splash of diesel on the nettles', 'fuel'],
+    ['tobacco tea against aphids', 'nicotine'],
+    ['rhubarb leaves boiled as a spray', 'poison-leaves'],
+    ['Bti in our drinking water', 'drinking-water'],
+    ['borax in a saucer for the ants', 'open-bait'],
+    ['borax syrup and I am pregnant', 'borate-pregnant'],
+    ['honey with boric acid for ants', 'honey-borate'],
+    ['boric acid sprayed on the beans', 'borate-spray'],
+    ['keep the weed brew in a sealed jar', 'sealed-ferment'],
+    ['egg shells and vinegar, lid on tight', 'sealed-shells'],
+    ['store the soap mix in a lemonade bottle', 'drink-bottle'],
+    ['soap the ladybird larva', 'helper'],
+    ['spray soap at 34 °C', 'soap-heat'],
+    ['oil spray at 95 degrees F', 'oil-heat'],
+    ['neem oil on wilted seedlings', 'tender-oil'],
+    ['soap on my maidenhair fern', 'tender-soap'],
+    ['pyrethrin while it is in flower', 'bloom-insecticide'],
+    ['pyrethrum beside the pond', 'pond-insecticide'],
+    ['weed brew on the lettuce', 'raw-ferment'],
+    ['microbe brew 60 days before harvest', 'starch-brew-harvest'],
+    ['chicken manure 30 days before picking', 'manure-harvest'],
+    ['pour the leftover soap down the drain', 'drain'],
+    ['pool grade diatomaceous earth', 'dust-grade'],
+    ['diatomaceous earth on a windy day', 'dust-wind'],
+    ['epsom salts for blossom end rot', 'magnesium-rot'],
+    ['put the late blight leaves on the compost heap', 'blight-compost'],
+    ['pyrethrin and spinosad together', 'knockdowns'],
+    ['potassium silicate with neem extract', 'silicate-active'],
+    ['bleach on the leaves with mildew', 'bleach-on-leaves'],
+    ['moth balls against moles', 'moth-balls'],
+    ['something that is banned here', 'forbidden'],
+    ['give away plants where there are jumping worms', 'worm-moves'],
+  ])('“%s” is stopped', (line, rule) => {
+    const answer = ask(line);
+    expect(answer).toMatchObject({ kind: 'refused' });
+    expect(answer.kind === 'refused' && answer.because.map((because) => because.rule)).toContain(rule);
+  });
+
+  test.each([
+    ['soap near the pond', 'pond-soap'],
+    ['wash the leaves with washing-up liquid', 'detergent'],
+    ['peroxide 9 % on tools', 'peroxide-6'],
+    ['soap in full sun', 'spray-sun'],
+    ['chilli spray', 'pepper-eyes'],
+    ['peppermint oil, we have a cat', 'oils-and-cats'],
+    ['ash on manure', 'manure-lime'],
+    ['neem leaf tea, I am pregnant', 'neem-pregnant'],
+    ['pick the hairy caterpillars', 'hairy-caterpillar'],
+    ['water the salad from the water butt', 'roof-water'],
+  ])('“%s” is cautioned', (line, rule) => {
+    const answer = ask(line);
+    expect(answer).toMatchObject({ kind: 'checked' });
+    expect(answer.kind === 'checked' && answer.cautions.map((caution) => caution.rule)).toContain(rule);
+  });
+
+  test.each(['milk and water on squash leaves', 'worm castings in a seed mix', 'water the beans in the evening'])(
+    '“%s” passes without a stop',
+    (line) => expect(ask(line).kind).toBe('checked'),
+  );
+
+  test('what was read is said, and what was not is not called safe', () => {
+    expect(ask('bleach with vinegar 8 %')).toMatchObject({
+      understood: expect.arrayContaining(['Bleach', 'Vinegar', '8 %']),
+    });
+    expect(ask('plutonium in the sprayer')).toMatchObject({
+      kind: 'checked',
+      notUnderstood: ['plutonium in the sprayer'],
+      says: expect.stringMatching(/cannot be called safe/),
+    });
+  });
+
+  test('a strength on the label is read where things are listed', () => {
+    expect(answerMix(knowledge, { together: ['vinegar 20 %'] }).kind).toBe('refused');
+    expect(answerMix(knowledge, { together: ['vinegar 5 %'] }).kind).toBe('checked');
+    expect(answerMix(knowledge, { together: ['soap'], facts: ['near-pond'] })).toMatchObject({
+      cautions: [{ rule: 'pond-soap' }],
+    });
+  });
+
+  test('a mix is judged with all that is known of the job', () => {
+    const soap = { remedy: 'soap-spray', volume: { amount: 1, unit: 'L' } };
+    expect(answerMix(knowledge, { ...soap, facts: ['very-hot'] })).toMatchObject({
+      kind: 'refused',
+      says: expect.stringMatching(/above 32/),
+    });
+    expect(answerMix(knowledge, { ...soap, facts: ['near-pond'] })).toMatchObject({ kind: 'mix' });
+    expect(
+      answerMix(knowledge, { remedy: 'ant-bait', volume: { amount: 100, unit: 'mL' }, facts: ['pregnant'] }).kind,
+    ).toBe('refused');
+  });
+});
