@@ -135,7 +135,13 @@ function remedyProblems(
   const name = `remedy "${remedy.id}"`;
   need(remedy.rate.length > 5, `${name} has no rate`);
   need(remedy.honest.length > 20, `${name} has no honest sentence`);
-  need(remedy.targets.length > 0, `${name} is for nothing`);
+  need(remedy.targets.length > 0 || (remedy.roots?.length ?? 0) > 0, `${name} is for nothing`);
+  const { reaches, where, keeps } = remedy.facts;
+  need(
+    reaches.length > 3 && where.length > 3 && keeps.says.length > 3,
+    `${name} does not say what it reaches, where it goes or how it keeps`,
+  );
+  need(!remedy.recipe || remedy.facts.prepare.length > 0, `${name} is mixed, but nothing says how it is got ready`);
   const known = new Set<string>([...tables.causes, ...tables.conditions].map(({ id }) => id));
   for (const { of } of remedy.targets)
     need(known.has(of), `${name} is for "${of}", which is neither cause nor condition`);

@@ -10,6 +10,7 @@ import type {
   Sourced,
 } from './common';
 import type { SensitiveTo } from './plants';
+import type { WeedRoot } from './weeds';
 
 /** The ladder: try in this order unless the case is urgent. */
 export const rungs = ['leave', 'care', 'hand', 'helpers', 'home-made', 'bought', 'professional'] as const;
@@ -147,8 +148,30 @@ export interface Expectation {
   readonly lateLookDays: number;
 }
 
+/** What a remedy does to what should be spared. */
+export const harms = ['safe', 'some', 'harm'] as const;
+export type Harm = (typeof harms)[number];
+
+/** What is told of every remedy beside what it is for; kept in a table of its own. */
+export interface RemedyFacts {
+  /** What it reaches: stages of a pest, or the part of a trouble, and what it does not. */
+  readonly reaches: string;
+  /** Where and how it goes on. */
+  readonly where: string;
+  /** What is made keeps for so many days (0: nothing is made, or used at once). */
+  readonly keeps: { readonly days: number; readonly says: string };
+  readonly wear: readonly string[];
+  readonly cost: 'nothing' | 'pennies' | 'some' | 'dear';
+  readonly spares: { readonly helpers: Harm; readonly soil: Harm; readonly water: Harm };
+  /** Getting it ready, before any step of the chain; minutes of work. */
+  readonly prepare: readonly { readonly does: string; readonly minutes: number }[];
+}
+
 export interface RemedyRow extends Sourced {
   readonly id: RemedyId;
+  readonly facts: RemedyFacts;
+  /** Kinds of weed root it is for. */
+  readonly roots?: readonly WeedRoot[];
   readonly name: string;
   readonly rung: Rung;
   readonly plain: string;

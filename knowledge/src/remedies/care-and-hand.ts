@@ -1,10 +1,10 @@
 /** The lower rungs of the ladder: leave it, mend the care, work by hand, cover. */
-import type { RemedyRow } from '@trowel/core/tables';
+import type { RemedyCore } from './build';
 import { count, look, windows } from './windows';
 
 const guideline = { source: 'extension', grade: 'guideline' } as const;
 
-export const careAndHandRemedies: readonly RemedyRow[] = [
+export const careAndHandRemedies: readonly RemedyCore[] = [
   {
     id: 'watch',
     name: 'Leave it and look again',

@@ -1,5 +1,5 @@
 /** Remedies that are mixed: home-made sprays and baits, feeds, and the gentler bought products. */
-import type { RemedyRow } from '@trowel/core/tables';
+import type { RemedyCore } from './build';
 import { count, look, windows } from './windows';
 
 const localRules = {
@@ -8,7 +8,7 @@ const localRules = {
   at: 'choose',
 } as const;
 
-export const mixedRemedies: readonly RemedyRow[] = [
+export const mixedRemedies: readonly RemedyCore[] = [
   {
     id: 'soap-spray',
     name: 'Soap spray',

@@ -1,9 +1,8 @@
 /** More of the lower rungs: care, hand work, barriers, soil and lawn; and calling in somebody who knows more. */
-import type { RemedyRow } from '@trowel/core/tables';
-import { caution, expects, helps, note, remedy, step } from './build';
+import { caution, expects, helps, note, remedy, step, type RemedyCore } from './build';
 import { look, windows } from './windows';
 
-const handWork: readonly RemedyRow[] = [
+const handWork: readonly RemedyCore[] = [
   remedy({
     id: 'pick-leaves',
     name: 'Pick off the worst leaves',
@@ -456,7 +455,7 @@ const handWork: readonly RemedyRow[] = [
   }),
 ];
 
-const roomLightAndSoil: readonly RemedyRow[] = [
+const roomLightAndSoil: readonly RemedyCore[] = [
   remedy({
     id: 'repot',
     name: 'Repot one size larger',
@@ -819,7 +818,7 @@ const roomLightAndSoil: readonly RemedyRow[] = [
   }),
 ];
 
-const lawns: readonly RemedyRow[] = [
+const lawns: readonly RemedyCore[] = [
   remedy({
     id: 'lawn-feed',
     name: 'Light lawn feed, clippings left',
@@ -911,7 +910,7 @@ const lawns: readonly RemedyRow[] = [
   }),
 ];
 
-const others: readonly RemedyRow[] = [
+const others: readonly RemedyCore[] = [
   remedy({
     id: 'ask-somebody',
     name: 'Ask somebody who has seen more',
@@ -1038,4 +1037,4 @@ const others: readonly RemedyRow[] = [
   }),
 ];
 
-export const moreCareRemedies: readonly RemedyRow[] = [...handWork, ...roomLightAndSoil, ...lawns, ...others];
+export const moreCareRemedies: readonly RemedyCore[] = [...handWork, ...roomLightAndSoil, ...lawns, ...others];

@@ -1,6 +1,5 @@
 /** More that is mixed, poured or bought: oil, sulphur, bicarbonate, peroxide, living helpers, last resorts. */
-import type { RemedyRow } from '@trowel/core/tables';
-import { caution, expects, helps, note, remedy, step } from './build';
+import { caution, expects, helps, note, remedy, step, type RemedyCore } from './build';
 import { count, look, windows } from './windows';
 
 const localRules = note(
@@ -15,7 +14,7 @@ const bees = caution('Nothing on open blossom; dusk only: bees.');
 const contact = windows.contactSpray;
 const livingWindow = { part: 'evening', sun: 'avoid', between: [10, 30] } as const;
 
-const sprays: readonly RemedyRow[] = [
+const sprays: readonly RemedyCore[] = [
   remedy({
     id: 'oil-spray',
     name: 'Oil spray',
@@ -271,7 +270,7 @@ const sprays: readonly RemedyRow[] = [
   }),
 ];
 
-const soilAndLiving: readonly RemedyRow[] = [
+const soilAndLiving: readonly RemedyCore[] = [
   remedy({
     id: 'grub-nematodes',
     name: 'Nematodes against grubs',
@@ -494,4 +493,4 @@ const soilAndLiving: readonly RemedyRow[] = [
   }),
 ];
 
-export const moreMixedRemedies: readonly RemedyRow[] = [...sprays, ...soilAndLiving];
+export const moreMixedRemedies: readonly RemedyCore[] = [...sprays, ...soilAndLiving];
