@@ -1,7 +1,9 @@
 import type { Tables } from '@trowel/core/tables';
 import { causes } from './causes';
 import { checks } from './checks';
+import { combinations } from './combinations';
 import { conditions } from './conditions';
+import { courses } from './courses';
 import { ingredients } from './ingredients';
 import { keepApart } from './keep-apart';
 import { plants } from './plants';
@@ -25,5 +27,7 @@ export const knowledge: Tables = {
   ingredients,
   keepApart,
   safetyRules,
+  courses,
+  combinations,
   regret,
 };

@@ -3,9 +3,12 @@ import compression from 'compression';
 import express, { type Express, type Request, type Response } from 'express';
 import { answerFollow, answerMix, answerPlan, answerWeigh } from '@trowel/core/headless';
 import type { Tables } from '@trowel/core/tables';
+import * as atBench from './bench-commands';
 import * as commands from './commands';
 import { notFound, problemHandler, unknownRoute } from './problems';
 import { maybeOneCase } from './store/cases';
+import { maybeOneRecipe } from './store/bench';
+import { benchViewOf } from './views/bench';
 import { caseSummaries, caseViewOf } from './views/cases';
 import { bedViewOf, practiceViewOf } from './views/clinic';
 import { gardenViewOf, notebookViewOf, todayViewOf } from './views/garden';
@@ -60,6 +63,12 @@ function api(deps: Deps): express.Router {
   get('/garden', () => gardenViewOf(deps));
   get('/notebook', () => notebookViewOf(deps));
   get('/practice', () => practiceViewOf(deps));
+  get('/bench', () => benchViewOf(deps));
+  get('/recipes/:id', (request) => {
+    const recipe = maybeOneRecipe(db, id(request));
+    if (!recipe) throw notFound('recipe', id(request));
+    return recipe.document;
+  });
   get('/beds/:id', (request) => {
     const bed = bedViewOf(deps, id(request));
     if (!bed) throw notFound('bed', id(request));
@@ -84,6 +93,17 @@ function api(deps: Deps): express.Router {
   post('/soil-tests/import', ({ body }) => commands.importSoilTests(deps, body));
   post('/plantings/:id/harvest', (request) => commands.setHarvest(deps, request.body, id(request)));
   post('/thresholds/:id', (request) => commands.setThreshold(deps, request.body, id(request)));
+  post('/preferences', ({ body }) => atBench.setPreferences(deps, body));
+  post('/cupboard', ({ body }) => atBench.keepIngredient(deps, body));
+  post('/cupboard/:id/drop', (request) => atBench.dropIngredient(deps, request.body, id(request)));
+  post('/vessels', ({ body }) => atBench.addVessel(deps, body));
+  post('/vessels/:id', (request) => atBench.noteVessel(deps, request.body, id(request)));
+  post('/batches', ({ body }) => atBench.startBatch(deps, body));
+  post('/batches/:id/events', (request) => atBench.noteBatch(deps, request.body, id(request)));
+  post('/batches/:id/take-back', (request) => atBench.takeBackBatchEvent(deps, request.body, id(request)));
+  post('/recipes', ({ body }) => atBench.saveRecipe(deps, body));
+  post('/recipes/:id', (request) => atBench.saveRecipe(deps, request.body, id(request)));
+  post('/recipes/:id/delete', (request) => atBench.deleteRecipe(deps, request.body, id(request)));
   post('/practice', ({ body }) => commands.answerPractice(deps, body));
   router.use(unknownRoute);
   return router;

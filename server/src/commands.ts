@@ -16,83 +16,24 @@ import {
   endTreatment as endTreatmentInput,
   inputError,
   openCase as openCaseInput,
-  parseInput,
   reopenCase as reopenCaseInput,
   stepEvent as stepEventInput,
 } from '@trowel/core/contract';
 import { addDays } from '@trowel/core/plan';
 import { plantNamed, readLine, type About } from '@trowel/core/read';
 import { againstPlant } from '@trowel/core/choose';
-import { rowById, withinCap, type Tables } from '@trowel/core/tables';
-import type { z } from 'zod';
-import { gardenTime, type Clock } from './clock';
+import { rowById, withinCap } from '@trowel/core/tables';
 import type { Db } from './database';
+import { command, type Deps } from './command';
 import { notFound, Problem } from './problems';
 import { emptyReading, readingOf } from './views/reading';
-import { rememberPlan } from './views/plan';
+import { applyCautions, unread } from './views/step-safety';
 import { answered } from '@trowel/core/practice';
 import { readSoilCsv } from './formats/soil-csv';
 import * as cases from './store/cases';
 import * as clinic from './store/clinic';
 import * as garden from './store/garden';
-import { addLog, earlierResult } from './store/log';
 import * as treatments from './store/treatments';
-
-export interface Deps {
-  readonly db: Db;
-  readonly tables: Tables;
-  readonly clock: Clock;
-}
-
-interface CommandContext extends Deps {
-  readonly today: string;
-}
-
-/** After these the open steps are laid out anew and remembered. */
-const movesThePlan = new Set([
-  'choose-remedy',
-  'end-treatment',
-  'record-step',
-  'close-case',
-  'reopen-case',
-  'change-garden',
-]);
-
-type Done = { readonly caseId: string | null; readonly result: Record<string, unknown> };
-
-/**
- * Does one command in one transaction and logs it. The same command id twice is done once: the
- * second time the stored answer is given back.
- */
-function command<Schema extends z.ZodType<{ commandId?: string | undefined }>>(
-  name: string,
-  schema: Schema,
-  act: (context: CommandContext, input: z.output<Schema>, ...ids: string[]) => Done,
-) {
-  return (deps: Deps, body: unknown, ...ids: string[]): Record<string, unknown> => {
-    const input = parseInput(schema, body ?? {});
-    return deps.db
-      .transaction(() => {
-        const { today } = gardenTime(deps.clock(), garden.oneGarden(deps.db).time_zone);
-        const commandId = input.commandId ?? randomUUID();
-        const earlier = earlierResult(deps.db, commandId);
-        if (earlier !== undefined) return earlier as Record<string, unknown>;
-        const { caseId, result } = act({ ...deps, today }, input, ...ids);
-        if (movesThePlan.has(name)) rememberPlan(deps);
-        addLog(deps.db, {
-          commandId,
-          at: deps.clock().toISOString(),
-          on: today,
-          command: name,
-          caseId,
-          body: { ...input, ids },
-          result,
-        });
-        return result;
-      })
-      .immediate();
-  };
-}
 
 const theCase = (db: Db, id = '') => {
   const row = cases.maybeOneCase(db, id);
@@ -217,15 +158,24 @@ export const endTreatment = command('end-treatment', endTreatmentInput, ({ db, t
 export const recordStep = command(
   'record-step',
   stepEventInput,
-  ({ db, tables, today }, { treatmentId, step, outcome }) => {
+  ({ db, tables, today }, { treatmentId, step, outcome, acknowledged }) => {
     const row = theTreatment(db, treatmentId);
     const remedy = rowById(tables.remedies, row.remedy, 'remedies');
-    if (!remedy.steps.some(({ id }) => id === step))
-      throw inputError('step', `"${step}" is not a step of ${remedy.name}`);
+    const spec = remedy.steps.find(({ id }) => id === step);
+    if (!spec) throw inputError('step', `"${step}" is not a step of ${remedy.name}`);
     const current = treatments.anyStepsOf(db, row.id).find((event) => event.step === step);
     if (outcome === 'undone' && !current)
       throw new Problem('conflict', 'That step is not ticked, so there is nothing to undo.');
     if (outcome !== 'undone' && current) throw new Problem('conflict', 'That step is ticked already.');
+    const left = outcome === 'done' && spec.applies ? unread(applyCautions(db, tables, row, today), acknowledged) : [];
+    if (left.length > 0)
+      throw new Problem(
+        'conflict',
+        left.map(({ says, instead }) => `${says} ${instead ?? ''}`.trim()).join(' '),
+        left
+          .filter(({ level }) => level === 'caution')
+          .map(({ rule = '', says }) => ({ field: 'acknowledged', message: `${rule}: ${says}` })),
+      );
     treatments.addStepEvent(db, { treatmentId: row.id, step, outcome, on: today });
     return { caseId: row.case_id, result: {} };
   },

@@ -3,6 +3,7 @@ import garden from './migrations/001_garden.sql';
 import clinic from './migrations/002_clinic.sql';
 import harvest from './migrations/003_harvest.sql';
 import climate from './migrations/004_climate.sql';
+import bench from './migrations/005_bench.sql';
 
 export type Db = Database.Database;
 
@@ -12,6 +13,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '002_clinic', sql: clinic },
   { name: '003_harvest', sql: harvest },
   { name: '004_climate', sql: climate },
+  { name: '005_bench', sql: bench },
 ];
 
 /**

@@ -28,7 +28,15 @@ describe('one case from first sign to verdict', () => {
 
     const { id: treatmentId } = await post(`/cases/${id}/remedies`, { remedy: 'soap-spray' });
     await post(`/cases/${id}/looks`, { treatmentId, kind: 'before', counts: [22, 3, 40, 0, 18, 31, 9, 27, 2, 14] });
-    for (const step of ['count', 'test-leaf', 'spray']) await post('/steps', { treatmentId, step, outcome: 'done' });
+    for (const step of ['count', 'test-leaf']) await post('/steps', { treatmentId, step, outcome: 'done' });
+    // What can hurt fish is read before it is put on; unread, nothing is ticked.
+    const spray = (await theCase(id)).treatments[0]?.steps.find(({ step }) => step === 'spray');
+    expect(spray?.cautions.map(({ says }) => says).join()).toMatch(/kills fish/);
+    const unread = await world.api.post('/api/steps').send({ treatmentId, step: 'spray', outcome: 'done' }).expect(409);
+    expect(unread.body.detail).toMatch(/kills fish/);
+    expect(unread.body.fields[0]).toMatchObject({ field: 'acknowledged' });
+    const acknowledged = spray?.cautions.flatMap(({ rule = '' }) => rule);
+    await post('/steps', { treatmentId, step: 'spray', outcome: 'done', acknowledged });
 
     world.setNow('2026-06-12T09:00:00Z');
     await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [12, 0, 25, 3, 8, 14, 2, 19, 1, 6] });

@@ -11,7 +11,8 @@ function fileAtVersion(version: number): string {
   migrations.slice(0, version).forEach(({ sql }) => db.exec(sql));
   db.pragma(`user_version = ${version}`);
   db.exec(`
-    INSERT INTO garden VALUES (1, 'Old plot', 52, -4, 'UTC', 'metric', 180, 10, 17);
+    INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour)
+      VALUES (1, 'Old plot', 52, -4, 'UTC', 'metric', 180, 10, 17);
     INSERT INTO bed (id, name, setting, note, walking_order) VALUES ('b', 'Old Bed', 'bed', '', 1);
     INSERT INTO planting (id, bed_id, plant, label, planted_on) VALUES ('p', 'b', 'rose', 'Rose', '2025-04-01');
     INSERT INTO cases (id, name, pattern, bed_id, planting_id, opened_on, status, reading)
@@ -35,6 +36,10 @@ describe('files of earlier versions', () => {
           { label: 'Rose', harvest_on: null },
         ]);
         expect(db.prepare('SELECT sign FROM observation').all()).toEqual([{ sign: 'clusters' }]);
+        expect(db.prepare('SELECT forbids, only_cupboard, schools FROM garden').all()).toEqual([
+          { forbids: '[]', only_cupboard: 0, schools: '{}' },
+        ]);
+        expect(db.prepare('SELECT count(*) AS batches FROM batch').get()).toEqual({ batches: 0 });
         expect(db.pragma('foreign_key_check')).toEqual([]);
         db.close();
       }

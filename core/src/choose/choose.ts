@@ -3,13 +3,17 @@ import {
   rungs,
   type CauseId,
   type ConditionId,
+  type Grade,
+  type IngredientId,
   type PlantId,
   type RemedyId,
   type RemedyRow,
+  type SceneFact,
   type Setting,
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
+import { rulesIn } from './safety';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -17,6 +21,16 @@ export interface Circumstances {
   readonly setting?: Setting;
   /** Days until the next picking, where something is about to be picked. */
   readonly daysToHarvest?: number;
+  /** Ids of remedies, classes or ingredients that the gardener will not have. */
+  readonly forbids?: readonly string[];
+  /** What is in the cupboard, where one is kept. */
+  readonly cupboard?: readonly IngredientId[];
+  /** Choose only from what is in the cupboard. */
+  readonly onlyFromCupboard?: boolean;
+  /** What else is true here: in bloom, near a pond … */
+  readonly facts?: readonly SceneFact[];
+  /** The school of a recipe that the gardener keeps to, by remedy. */
+  readonly schools?: Readonly<Record<RemedyId, string>>;
   /** What was put on this plant or bed lately. */
   readonly recent?: readonly { readonly remedy: RemedyId; readonly daysAgo: number }[];
 }
@@ -31,6 +45,40 @@ export interface RankedRemedy {
   readonly suggested: boolean;
   /** Try on two or three leaves first, and why. */
   readonly testLeaf?: string;
+  /** Why it stands where it does. */
+  readonly standing: readonly Standing[];
+  /** The strength to begin with: the gardener's school, or the recipe's default. */
+  readonly strength?: number;
+  /** What would have to be bought first. */
+  readonly missing?: IngredientId;
+}
+
+/** Why a remedy stands where it does in the list. */
+export type Standing =
+  | { readonly kind: 'answers-several'; readonly count: number }
+  | { readonly kind: 'mildest' }
+  | { readonly kind: 'stronger'; readonly than: RemedyId }
+  | { readonly kind: 'risky-if-wrong'; readonly cause: CauseId | ConditionId; readonly chance: number }
+  | { readonly kind: 'unproven'; readonly grade: Grade };
+
+/** Doing nothing: what is to be expected of each likely cause. */
+export interface LeaveIt {
+  readonly courses: readonly { readonly of: CauseId; readonly chance: number; readonly says: string }[];
+  /** For everything that is likely, nothing one can do is better. */
+  readonly asGood: boolean;
+}
+
+/** Remedies that belong together here, in order, and why. */
+export interface Together {
+  readonly id: string;
+  readonly remedies: readonly RemedyId[];
+  readonly why: string;
+}
+
+/** Often asked for against a likely cause, and not worth making. */
+export interface NotWorth {
+  readonly id: RemedyId;
+  readonly row: RemedyRow;
 }
 
 export type LeftOutReason =
@@ -38,6 +86,10 @@ export type LeftOutReason =
   | { readonly kind: 'speaks-against'; readonly cause: CauseId | ConditionId; readonly why: string }
   | { readonly kind: 'setting' }
   | { readonly kind: 'harvest-too-near'; readonly waitDays: number }
+  | { readonly kind: 'bloom'; readonly why: string }
+  | { readonly kind: 'unsafe'; readonly rule: string; readonly why: string; readonly instead: string }
+  | { readonly kind: 'forbidden'; readonly what: string }
+  | { readonly kind: 'not-in-cupboard'; readonly ingredient: IngredientId }
   | { readonly kind: 'keep-apart'; readonly from: RemedyId; readonly days: number; readonly why: string };
 
 export interface LeftOut {
@@ -50,12 +102,21 @@ export interface Choice {
   /** The suggested set first, then the rest, best first. */
   readonly ranked: readonly RankedRemedy[];
   readonly leftOut: readonly LeftOut[];
+  readonly leave: LeaveIt;
+  readonly together: readonly Together[];
+  readonly notWorth: readonly NotWorth[];
 }
 
 /** Each rung up the ladder must bring at least this much more help to be preferred. */
 const rungCost = 0.035;
 /** A condition is mended for its causes' sake, so it counts half. */
 const conditionShare = 0.5;
+/** What a remedy that a fairly likely cause speaks against is marked down by, for each unit of that chance. */
+const riskCost = 0.5;
+/** From here on a cause that speaks against a remedy is named as a risk. */
+const riskNamed = 0.1;
+/** Going out to buy first costs about this much help. */
+const errandCost = 0.02;
 /** Help below this is not worth offering. */
 const worthOffering = 0.12;
 /** From here on a cause leads, and the suggested set must answer it. */
@@ -85,24 +146,115 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
       continue;
     }
     const testLeaf = testLeafFor(tables, row, circumstances.plant);
+    const risk = riskOf(row, weighing);
+    const missing = missingFor(row, circumstances);
+    const strength = strengthFor(row, circumstances);
     scored.push({
       id: row.id,
       row,
-      score: help - rungCost * rungs.indexOf(row.rung),
+      score:
+        help -
+        rungCost * rungs.indexOf(row.rung) -
+        riskCost * (risk?.chance ?? 0) -
+        (missing === undefined ? 0 : errandCost),
       helps: helps.map(({ of, chance, why }) => ({ of, chance, why })).sort((a, b) => b.chance - a.chance),
       suggested: false,
+      standing: [
+        ...(helps.filter(({ chance }) => chance >= 0.25).length > 1
+          ? [{ kind: 'answers-several' as const, count: helps.filter(({ chance }) => chance >= 0.25).length }]
+          : []),
+        ...(risk ? [{ kind: 'risky-if-wrong' as const, ...risk }] : []),
+        ...(row.grade === 'folk' || row.grade === 'doubtful' ? [{ kind: 'unproven' as const, grade: row.grade }] : []),
+      ],
       ...(testLeaf === undefined ? {} : { testLeaf }),
+      ...(strength === undefined ? {} : { strength }),
+      ...(missing === undefined ? {} : { missing }),
     });
   }
   scored.sort((a, b) => b.score - a.score);
   const suggested = suggestedSet(scored, weighing);
+  const ranked = [
+    ...scored.filter(({ id }) => suggested.has(id)).map((remedy) => ({ ...remedy, suggested: true })),
+    ...scored.filter(({ id }) => !suggested.has(id)),
+  ];
+  const offered = new Set(ranked.map(({ id }) => id));
   return {
-    ranked: [
-      ...scored.filter(({ id }) => suggested.has(id)).map((remedy) => ({ ...remedy, suggested: true })),
-      ...scored.filter(({ id }) => !suggested.has(id)),
-    ],
+    ranked: ranked.map((remedy) => ({ ...remedy, standing: [...ladderStanding(remedy, ranked), ...remedy.standing] })),
     leftOut,
+    leave: leaveIt(tables, weighing),
+    together: tables.combinations
+      .filter(
+        ({ whenAll, remedies }) =>
+          remedies.some((id) => offered.has(id)) &&
+          whenAll.every((any) => any.some((of) => (chances.get(of)?.chance ?? 0) >= together)),
+      )
+      .map(({ id, remedies, why }) => ({ id, remedies: remedies.filter((remedy) => offered.has(remedy)), why })),
+    notWorth: tables.remedies
+      .filter(
+        ({ grade, targets }) =>
+          grade === 'doubtful' && targets.some(({ of }) => (chances.get(of)?.chance ?? 0) >= likelyEnough),
+      )
+      .filter(({ id }) => !offered.has(id))
+      .map((row) => ({ id: row.id, row })),
   };
+}
+
+/** Both of a pair must be this likely before they are called a pair. */
+const together = 0.3;
+/** From here on a cause’s course, and what is often asked for against it, are told. */
+const likelyEnough = 0.2;
+
+/** Mildest of all that help, or stronger than one that helps too. */
+function ladderStanding({ id, row }: RankedRemedy, ranked: readonly RankedRemedy[]): Standing[] {
+  const rungOf = (remedy: RankedRemedy) => rungs.indexOf(remedy.row.rung);
+  const mine = rungs.indexOf(row.rung);
+  const milder = ranked.find(
+    (other) =>
+      other.id !== id &&
+      rungOf(other) < mine &&
+      other.helps.some(({ of }) => row.targets.some((target) => target.of === of)),
+  );
+  if (milder) return [{ kind: 'stronger', than: milder.id }];
+  return ranked.every((other) => rungOf(other) >= mine) ? [{ kind: 'mildest' }] : [];
+}
+
+function leaveIt(tables: Tables, { causes }: Weighing): LeaveIt {
+  const likely = causes.filter(({ probability }) => probability >= likelyEnough);
+  const rows = likely.map(({ id, probability, row }) => ({
+    of: id,
+    chance: probability,
+    course: tables.courses.find((course) => course.id === id) ?? rowById(tables.courses, row.kind, 'courses'),
+  }));
+  return {
+    courses: rows.map(({ of, chance, course }) => ({ of, chance, says: course.says })),
+    asGood: rows.length > 0 && rows.every(({ course }) => course.asGood === true),
+  };
+}
+
+/** The likeliest cause, below the level at which it forbids, that this remedy would make worse. */
+function riskOf(
+  row: RemedyRow,
+  weighing: Weighing,
+): { readonly cause: CauseId | ConditionId; readonly chance: number } | undefined {
+  const against = [...weighing.causes, ...weighing.conditions]
+    .filter(
+      ({ probability, row: source }) =>
+        probability >= riskNamed && source.avoid.some(({ remedies = [] }) => remedies.includes(row.id)),
+    )
+    .sort((a, b) => b.probability - a.probability)[0];
+  return against && { cause: against.id, chance: against.probability };
+}
+
+/** What the recipe needs that is not in the cupboard, where one is kept. */
+function missingFor({ recipe }: RemedyRow, { cupboard }: Circumstances): IngredientId | undefined {
+  return cupboard && recipe && recipe.ingredient !== 'water' && !cupboard.includes(recipe.ingredient)
+    ? recipe.ingredient
+    : undefined;
+}
+
+function strengthFor({ id, recipe }: RemedyRow, { schools }: Circumstances): number | undefined {
+  const kept = recipe?.strengths.find((strength) => strength.id === schools?.[id]);
+  return (kept ?? recipe?.strengths.find(({ byDefault }) => byDefault))?.value;
 }
 
 function chanceByTarget({ causes, conditions }: Weighing): Map<string, { chance: number; share: number }> {
@@ -139,6 +291,11 @@ function reasonAgainst(
   weighing: Weighing,
   circumstances: Circumstances,
 ): LeftOutReason | undefined {
+  const { forbids = [] } = circumstances;
+  const refused = [row.id, row.rung, ...row.classes, ...(row.recipe ? [row.recipe.ingredient] : [])].find((name) =>
+    forbids.includes(name),
+  );
+  if (refused !== undefined) return { kind: 'forbidden', what: refused };
   const plantReason = againstPlant(tables, row, circumstances.plant);
   if (plantReason) return { kind: 'not-for-plant', why: plantReason };
   if (row.settings && circumstances.setting && !row.settings.includes(circumstances.setting))
@@ -151,6 +308,17 @@ function reasonAgainst(
   const { daysToHarvest } = circumstances;
   if (daysToHarvest !== undefined && row.preHarvestDays > daysToHarvest)
     return { kind: 'harvest-too-near', waitDays: row.preHarvestDays };
+  const unsafe = rulesIn(tables, {
+    things: [{ classes: row.classes }],
+    facts: circumstances.facts ?? [],
+    ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
+  }).find(({ level }) => level === 'stop');
+  if (unsafe) return { kind: 'unsafe', rule: unsafe.id, why: unsafe.says, instead: unsafe.instead };
+  if (circumstances.facts?.includes('on-open-bloom') && row.classes.includes('spray'))
+    return { kind: 'bloom', why: 'bees visit it now' };
+  const missing = missingFor(row, circumstances);
+  if (missing !== undefined && circumstances.onlyFromCupboard === true)
+    return { kind: 'not-in-cupboard', ingredient: missing };
   return againstRecent(tables, row, circumstances);
 }
 

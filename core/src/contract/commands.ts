@@ -49,6 +49,8 @@ export const stepEvent = z.strictObject({
   treatmentId: z.string().min(1),
   step: z.string().min(1),
   outcome: z.enum(['done', 'skipped', 'undone']),
+  /** Cautions that have been read, by rule. */
+  acknowledged: z.array(z.string()).max(60).default([]),
 });
 
 export const addLook = z.strictObject({

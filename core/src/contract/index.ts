@@ -6,3 +6,5 @@ export * from './follow';
 export * from './commands';
 export * from './views';
 export * from './clinic';
+export * from './recipe';
+export * from './bench';

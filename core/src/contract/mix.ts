@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { measureSystems } from '../measures/systems';
 import { sceneFactIds } from '../tables/safety';
+import { recipeDocument } from './recipe';
 
 const spoonTyped = z.strictObject({ count: z.number().positive(), spoon: z.enum(['tsp', 'tbsp', 'cup', 'mL']) });
 
@@ -17,6 +18,10 @@ export const mixRequest = z.strictObject({
   values: z.record(z.string(), z.unknown()).optional(),
   /** … or a question in plain words: "may I put bleach and vinegar in one sprayer". */
   ask: z.string().min(1).max(400).optional(),
+  /** … or a recipe of one's own, as a document. */
+  recipe: recipeDocument.optional(),
+  /** Classes of what the sprayer held before and was not washed out. */
+  vesselHeld: z.array(z.string()).optional(),
   /** What else is true of the job: where it goes, what is near, the weather, who does it. */
   facts: z.array(z.enum(sceneFactIds)).optional(),
   /** Days until something that is eaten is picked. */

@@ -19,6 +19,29 @@ export const gardenView = z.object({
   buttHardness: z.number(),
   usualHour: z.number(),
   climate: z.enum(climates).nullable(),
+  /** The gardener's own rules for choosing. */
+  forbids: z.array(z.string()),
+  onlyFromCupboard: z.boolean(),
+  schools: z.record(z.string(), z.string()),
+  /** What is in the cupboard; empty where none is kept. */
+  cupboard: z.array(
+    z.object({
+      ingredient: z.string(),
+      amount: z.number().nullable(),
+      packSize: z.number().nullable(),
+      packPrice: z.number().nullable(),
+      wanted: z.boolean(),
+    }),
+  ),
+  vessels: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      kind: z.string(),
+      classes: z.array(z.string()),
+      volumeMl: z.number(),
+    }),
+  ),
   today: z.string(),
   hourNow: z.number(),
   beds: z.array(
@@ -92,6 +115,15 @@ export const stepView = z.object({
   counts: z.boolean(),
   /** Amounts to carry, in the gardener's measures. */
   carry: z.string().nullable(),
+  /** To be read before this is done; a stop cannot be passed. */
+  cautions: z.array(
+    z.object({
+      rule: z.string().optional(),
+      level: z.enum(['note', 'caution', 'stop']),
+      says: z.string(),
+      instead: z.string().optional(),
+    }),
+  ),
 });
 export type StepView = z.infer<typeof stepView>;
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { settings } from '../tables/common';
 import { actionClasses } from '../tables/causes';
+import { sceneFactIds } from '../tables/safety';
 import { climates } from '../weigh/situation';
 
 /** °C, mm, days, km/h. */
@@ -58,6 +59,15 @@ export const weighRequest = z.strictObject({
   /** In the gardener's words: watering, fed, weather … */
   care: z.record(z.string(), z.string()).optional(),
   daysToHarvest: z.number().int().min(0).optional(),
+  /** What bears on the choice of a remedy: bloom, a pond, children … */
+  facts: z.array(z.enum(sceneFactIds)).optional(),
+  /** Remedies, classes or ingredients that the gardener will not have. */
+  forbids: z.array(z.string().min(1)).optional(),
+  /** Ingredients in the cupboard, in the gardener's words; with `onlyFromCupboard` nothing else is offered. */
+  cupboard: z.array(z.string().min(1)).optional(),
+  onlyFromCupboard: z.boolean().optional(),
+  /** What was put on this plant or bed lately. */
+  recent: z.array(z.strictObject({ remedy: z.string(), daysAgo: z.number().min(0) })).optional(),
   /** Earlier counts of signs that are counted again now. */
   earlier: z
     .array(z.strictObject({ sign: z.string(), amount: z.number().min(0), daysAgo: z.number().min(0) }))
@@ -92,8 +102,25 @@ export const weighResponse = z.object({
   ),
   action: z.object({ class: z.enum(actionClasses), why: z.string() }),
   remedies: z.array(
-    z.object({ id: z.string(), name: z.string(), suggested: z.boolean(), why: z.string(), grade: z.string() }),
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      suggested: z.boolean(),
+      why: z.string(),
+      standing: z.array(z.string()),
+      grade: z.string(),
+      honest: z.string(),
+    }),
   ),
+  /** What belongs together, in order. */
+  together: z.array(z.object({ remedies: z.array(z.string()), why: z.string() })),
+  /** Doing nothing, and what is then to be expected. */
+  leave: z.object({
+    asGood: z.boolean(),
+    courses: z.array(z.object({ cause: z.string(), chance: z.number(), says: z.string() })),
+  }),
+  /** Often asked for here, and not worth making. */
+  notWorth: z.array(z.object({ id: z.string(), name: z.string(), honest: z.string() })),
   leftOut: z.array(z.object({ id: z.string(), name: z.string(), why: z.string() })),
   avoid: z.array(z.object({ what: z.string(), why: z.string() })),
   notes: z.array(z.string()),

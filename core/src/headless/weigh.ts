@@ -1,10 +1,18 @@
-import { chooseRemedies } from '../choose';
+import { chooseRemedies, ingredientNamed } from '../choose';
 import { inputError, parseInput } from '../contract/problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
 import { evidenceFromSoil, plantNamed, readLine, type About, type Understood } from '../read';
 import { rowById, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
-import { actionSentence, avoidNotes, contributionWords, leftOutWords, listWords, lowerFirst } from '../wording';
+import {
+  actionSentence,
+  avoidNotes,
+  contributionWords,
+  leftOutWords,
+  listWords,
+  lowerFirst,
+  standingWords,
+} from '../wording';
 
 /** Causes and conditions below this are left off the answer. */
 const worthListing = 0.02;
@@ -21,6 +29,15 @@ export function answerWeigh(tables: Tables, body: unknown): WeighResponse {
     ...(situation.plant === undefined ? {} : { plant: situation.plant }),
     ...(situation.setting === undefined ? {} : { setting: situation.setting }),
     ...(request.daysToHarvest === undefined ? {} : { daysToHarvest: request.daysToHarvest }),
+    ...(request.facts === undefined ? {} : { facts: request.facts }),
+    ...(request.forbids === undefined ? {} : { forbids: request.forbids }),
+    ...(request.cupboard === undefined
+      ? {}
+      : { cupboard: request.cupboard.map((word, at) => inCupboard(tables, word, at)) }),
+    ...(request.onlyFromCupboard === undefined ? {} : { onlyFromCupboard: request.onlyFromCupboard }),
+    ...(request.recent === undefined
+      ? {}
+      : { recent: request.recent.map((item, at) => knownRemedy(tables, item, at)) }),
   });
   const signOf = (id: string) => rowById(tables.signs, id, 'signs');
   const reasons = (list: readonly Contribution[]) =>
@@ -65,18 +82,38 @@ export function answerWeigh(tables: Tables, body: unknown): WeighResponse {
       };
     }),
     action: { class: weighing.action.class, why: actionSentence(tables, weighing) },
-    remedies: choice.ranked.map(({ id, row, suggested, helps }) => ({
+    remedies: choice.ranked.map(({ id, row, suggested, helps, standing }) => ({
       id,
       name: row.name,
       suggested,
       why: helpWords(tables, helps),
+      standing: standing.map((why) => standingWords(tables, why)),
       grade: row.grade,
+      honest: row.honest,
     })),
+    together: choice.together.map(({ remedies, why }) => ({ remedies: [...remedies], why })),
+    leave: {
+      asGood: choice.leave.asGood,
+      courses: choice.leave.courses.map(({ of, chance, says }) => ({ cause: of, chance: round(chance, 3), says })),
+    },
+    notWorth: choice.notWorth.map(({ id, row }) => ({ id, name: row.name, honest: row.honest })),
     leftOut: choice.leftOut.map(({ id, row, reason }) => ({ id, name: row.name, why: leftOutWords(tables, reason) })),
     avoid: avoidNotes(weighing),
     notes: notesFor(tables, weighing),
     method: weighing.method,
   };
+}
+
+function inCupboard(tables: Tables, word: string, at: number): string {
+  const row = ingredientNamed(tables, word);
+  if (!row) throw inputError(`cupboard[${at}]`, `"${word}" is not known; leave it out or use a commoner name`);
+  return row.id;
+}
+
+function knownRemedy<Item extends { readonly remedy: string }>(tables: Tables, item: Item, at: number): Item {
+  if (!tables.remedies.some(({ id }) => id === item.remedy))
+    throw inputError(`recent[${at}].remedy`, `"${item.remedy}" is not a remedy that is known here`);
+  return item;
 }
 
 const helpWords = (tables: Tables, helps: readonly { of: string; why: string }[]) =>

@@ -22,6 +22,7 @@ import {
 import { plantNamed } from '../read';
 import { rowById, withinCap, type IngredientRow, type RecipeSpec, type RemedyRow, type Tables } from '../tables';
 import { benchTool } from './bench';
+import { mixOwn } from './own-recipe';
 import { liquidPart, powderPart, round, waterFor } from './parts';
 import { findSlip } from './slips';
 import { soapInWater, surelyBound } from './soap';
@@ -38,6 +39,7 @@ export function mix(tables: Tables, order: MixOrder): MixResponse {
     return checkTogether(tables, order.together, order);
   if (!order.volume) throw inputError('volume', 'is missing: how much ready mix is wanted?');
   const ml = volumeOf(order);
+  if (order.recipe !== undefined) return mixOwn(tables, order.recipe, ml, order.measures);
   if (order.remedy === undefined) {
     if (order.oneTo === undefined) throw inputError('remedy', 'name a remedy, or "oneTo" for a plain dilution');
     return plainDilution(order, ml, order.oneTo);
@@ -129,6 +131,7 @@ function mixRemedy(tables: Tables, remedy: Mixable, order: MixOrder, ml: number)
       ...others,
     ],
     facts: order.facts ?? [],
+    before: order.vesselHeld === undefined ? [] : [{ classes: order.vesselHeld, where: 'tank', daysAgo: 0 }],
     ...(order.daysToHarvest === undefined ? {} : { daysToHarvest: order.daysToHarvest }),
   }).map(ruleSaid);
   if (rules.some(({ level }) => level === 'stop'))

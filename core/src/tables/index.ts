@@ -1,7 +1,7 @@
 import type { CauseRow, ConditionRow, RegretTable } from './causes';
 import type { CheckRow } from './checks';
 import type { PlantRow } from './plants';
-import type { IngredientRow, KeepApartRow, RemedyRow } from './remedies';
+import type { CombinationRow, CourseRow, IngredientRow, KeepApartRow, RemedyRow } from './remedies';
 import type { SafetyRule } from './safety';
 import type { ConceptRow, SignRow } from './signs';
 import type { WeedRow } from './weeds';
@@ -30,6 +30,8 @@ export interface Tables {
   readonly ingredients: readonly IngredientRow[];
   readonly keepApart: readonly KeepApartRow[];
   readonly safetyRules: readonly SafetyRule[];
+  readonly courses: readonly CourseRow[];
+  readonly combinations: readonly CombinationRow[];
   readonly regret: RegretTable;
 }
 

@@ -1,4 +1,4 @@
-import { actionClasses } from './causes';
+import { actionClasses, causeKinds } from './causes';
 import type { Tables } from './index';
 import { isLiteral } from './signs';
 import type { RecipeSpec, RemedyRow } from './remedies';
@@ -24,6 +24,8 @@ export function integrityProblems(tables: Tables): string[] {
         'ingredients',
         'keepApart',
         'safetyRules',
+        'courses',
+        'combinations',
       ] as const
     ).map((table) => [table, new Set(tables[table].map(({ id }) => id))]),
   ) as Record<Exclude<keyof Tables, 'regret'>, Set<string>>;
@@ -112,6 +114,20 @@ export function integrityProblems(tables: Tables): string[] {
         ingredientClasses.has(name) || classes.has(name),
         `safety rule "${id}" names "${name}", which no ingredient or remedy has`,
       );
+  for (const { id } of tables.courses)
+    need(
+      ids.causes.has(id) || causeKinds.some((kind) => kind === id),
+      `courses tell of "${id}", which is neither a cause nor a kind`,
+    );
+  for (const kind of causeKinds) need(ids.courses.has(kind), `no course is told for causes of the kind "${kind}"`);
+  for (const { id, whenAll, remedies } of tables.combinations) {
+    for (const of of whenAll.flat())
+      need(
+        ids.causes.has(of) || ids.conditions.has(of),
+        `combination "${id}" names "${of}", which is neither cause nor condition`,
+      );
+    for (const remedy of remedies) refers('remedies', remedy, `combination "${id}"`);
+  }
   for (const right of actionClasses)
     for (const chosen of actionClasses) {
       const cost = tables.regret[right][chosen];

@@ -205,3 +205,22 @@ export interface KeepApartRow extends Sourced {
   readonly why: string;
   readonly scope: 'plant' | 'bed' | 'trail';
 }
+
+/** What becomes of a trouble that is left alone: by cause, or by kind of cause where none is named. */
+export interface CourseRow extends Sourced {
+  /** A cause, or a kind of cause. */
+  readonly id: string;
+  readonly says: string;
+  /** Leaving it is as good as anything one can do. */
+  readonly asGood?: true;
+}
+
+/** Two things that feed each other, and what must then be done together or first. */
+export interface CombinationRow extends Sourced {
+  readonly id: string;
+  /** One of each must be likely. */
+  readonly whenAll: readonly (readonly (CauseId | ConditionId)[])[];
+  /** In this order. */
+  readonly remedies: readonly RemedyId[];
+  readonly why: string;
+}

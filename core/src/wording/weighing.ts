@@ -1,4 +1,4 @@
-import type { LeftOutReason } from '../choose/choose';
+import type { LeftOutReason, Standing } from '../choose/choose';
 import { rowById, type ActionClass, type SignRow, type Tables } from '../tables';
 import type { Contribution, Weighing } from '../weigh';
 
@@ -57,8 +57,36 @@ export function leftOutWords(tables: Tables, reason: LeftOutReason): string {
       return `Picking is too near: it needs ${reason.waitDays} days.`;
     case 'keep-apart':
       return `Too soon after ${lowerFirst(rowById(tables.remedies, reason.from, 'remedies').name)} (${reason.days} days apart): ${reason.why}.`;
+    case 'bloom':
+      return `Not while it is in flower: ${reason.why}.`;
+    case 'unsafe':
+      return `${reason.why} ${reason.instead}`;
+    case 'forbidden':
+      return 'You have set a rule against it.';
+    case 'not-in-cupboard':
+      return `Not in your cupboard: ${lowerFirst(rowById(tables.ingredients, reason.ingredient, 'ingredients').name)}.`;
     default:
       return reason satisfies never;
+  }
+}
+
+/** Why a remedy stands where it does, one short sentence each. */
+export function standingWords(tables: Tables, standing: Standing): string {
+  switch (standing.kind) {
+    case 'answers-several':
+      return `Answers ${standing.count} likely things at once.`;
+    case 'mildest':
+      return 'The mildest that helps.';
+    case 'stronger':
+      return `Stronger than ${lowerFirst(rowById(tables.remedies, standing.than, 'remedies').name)}: try that first.`;
+    case 'risky-if-wrong': {
+      const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === standing.cause);
+      return `Marked down: it would do harm if it is ${lowerFirst(row?.name ?? 'something else')} (${chanceWords(standing.chance)}).`;
+    }
+    case 'unproven':
+      return standing.grade === 'doubtful' ? 'Doubtful: trials speak against it.' : 'Plausible, unproven.';
+    default:
+      return standing satisfies never;
   }
 }
 

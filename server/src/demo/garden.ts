@@ -1,7 +1,7 @@
-import type { BedRow, GardenRow } from '../store/garden';
+import type { BedRow, GardenPlace } from '../store/garden';
 
 /** A made-up walled garden by a made-up sea. Nobody lives here. */
-export const demoGarden: GardenRow = {
+export const demoGarden: GardenPlace = {
   name: 'The walled plot at Skerrow Bay',
   latitude: 52.1,
   longitude: -4.6,

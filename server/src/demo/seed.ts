@@ -4,6 +4,8 @@ import { gardenTime } from '../clock';
 import * as commands from '../commands';
 import type { Db } from '../database';
 import { addBed, addPlanting, isSetUp, saveGarden } from '../store/garden';
+import { applyCautions } from '../views/step-safety';
+import { oneTreatment } from '../store/treatments';
 import { demoBeds, demoGarden, demoPractice, demoSoilTests } from './garden';
 import { openStories, pastStories, type Story } from './stories';
 
@@ -79,13 +81,18 @@ function tell(db: Db, tables: Tables, story: Story): void {
           ),
         );
         break;
-      case 'step':
+      case 'step': {
+        const treatmentId = treatments.get(event.remedy) ?? '';
+        const row = oneTreatment(db, treatmentId);
         commands.recordStep(deps, {
-          treatmentId: treatments.get(event.remedy) ?? '',
+          treatmentId,
           step: event.step,
           outcome: event.outcome ?? 'done',
+          // This household reads what it is told.
+          acknowledged: applyCautions(db, tables, row, day).flatMap(({ rule = '' }) => rule),
         });
         break;
+      }
       case 'count':
         commands.addLook(
           deps,

@@ -3,7 +3,7 @@ import { settings } from '@trowel/core/tables';
 import { climates } from '@trowel/core/weigh';
 import { z } from 'zod';
 import type { Db } from '../database';
-import { any, maybeOne, run } from './rows';
+import { any, jsonText, maybeOne, run } from './rows';
 
 const gardenRow = z.object({
   name: z.string(),
@@ -15,6 +15,9 @@ const gardenRow = z.object({
   butt_hardness: z.number(),
   usual_hour: z.number(),
   climate: z.enum(climates).nullable(),
+  forbids: jsonText(z.array(z.string())),
+  only_cupboard: z.number().transform((value) => value === 1),
+  schools: jsonText(z.record(z.string(), z.string())),
 });
 export type GardenRow = z.infer<typeof gardenRow>;
 
@@ -48,7 +51,10 @@ export function oneGarden(db: Db): GardenRow {
 export const isSetUp = (db: Db): boolean =>
   maybeOne(db, z.object({ id: z.number() }), 'SELECT id FROM garden WHERE id = 1') !== undefined;
 
-export function saveGarden(db: Db, garden: GardenRow): void {
+/** Where the garden lies and how it is measured; its rules for choosing are saved by themselves. */
+export type GardenPlace = Omit<GardenRow, 'forbids' | 'only_cupboard' | 'schools'>;
+
+export function saveGarden(db: Db, garden: GardenPlace): void {
   run(
     db,
     `INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour, climate)
@@ -68,6 +74,15 @@ export function saveGarden(db: Db, garden: GardenRow): void {
     garden.climate,
   );
 }
+
+export const savePreferences = (db: Db, row: Pick<GardenRow, 'forbids' | 'only_cupboard' | 'schools'>): void =>
+  run(
+    db,
+    'UPDATE garden SET forbids = ?, only_cupboard = ?, schools = ? WHERE id = 1',
+    JSON.stringify(row.forbids),
+    row.only_cupboard ? 1 : 0,
+    JSON.stringify(row.schools),
+  );
 
 export const anyBeds = (db: Db): BedRow[] => any(db, bedRow, 'SELECT * FROM bed ORDER BY walking_order, name');
 export const maybeOneBed = (db: Db, id: string): BedRow | undefined =>

@@ -36,6 +36,13 @@ export const anyTreatmentsInBed = (db: Db, bedId: string): TreatmentRow[] =>
 export const maybeOneTreatment = (db: Db, id: string): TreatmentRow | undefined =>
   maybeOne(db, treatmentRow, 'SELECT * FROM treatment WHERE id = ?', id);
 
+/** @throws Error when there is none. */
+export function oneTreatment(db: Db, id: string): TreatmentRow {
+  const row = maybeOneTreatment(db, id);
+  if (!row) throw new Error(`there is no treatment "${id}"`);
+  return row;
+}
+
 export function addTreatment(db: Db, row: Omit<TreatmentRow, 'ended_on'>): void {
   run(
     db,

@@ -7,7 +7,9 @@ import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
 import { anyBeds, anyPlantings, oneGarden } from '../store/garden';
 import { anyLog } from '../store/log';
 import { anyTreatments } from '../store/treatments';
+import { anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
+import { keptOf } from './bench';
 import { logEntryOf } from './cases';
 import { layOut, placeOf, stepsOf, type Deps } from './plan';
 import { historyOf } from './reading';
@@ -26,6 +28,17 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
     buttHardness: garden.butt_hardness,
     usualHour: garden.usual_hour,
     climate: garden.climate,
+    forbids: garden.forbids,
+    onlyFromCupboard: garden.only_cupboard,
+    schools: garden.schools,
+    cupboard: keptOf(db),
+    vessels: anyVessels(db).map(({ id, name, kind, classes, volume_ml }) => ({
+      id,
+      name,
+      kind,
+      classes,
+      volumeMl: volume_ml,
+    })),
     ...gardenTime(clock(), garden.time_zone),
     beds: anyBeds(db).map(({ id, name, setting, note }) => {
       const here = cases.filter(({ bed_id }) => bed_id === id);

@@ -4,6 +4,7 @@ import { hindrances, schedule, sunHours, type Job, type Plan, type Place, type P
 import { rowById, type RemedyRow, type StepSpec, type Tables } from '@trowel/core/tables';
 import { hindranceSays, hourWords, lowerFirst, whyThen } from '@trowel/core/wording';
 import { gardenTime, type Clock } from '../clock';
+import { applyCautions } from './step-safety';
 import type { Db } from '../database';
 import { anyOpenCases, type CaseRow } from '../store/cases';
 import { anyBeds, anyPlantings, maybeOneBed, oneGarden, type GardenRow } from '../store/garden';
@@ -134,12 +135,23 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: TreatmentRow, owner: 
     const stuck = laidOut.plan.unplaced.find((item) => item.job === row.id && item.step.id === step.id);
     const base = baseOf(step, remedy, row, owner, names);
     const carry = step.applies ? carryWords(deps.tables, remedy, row, laidOut.garden) : null;
+    const cautions = step.applies && !event ? applyCautions(deps.db, deps.tables, row, laidOut.today) : [];
     if (event)
-      return { ...base, carry, state: event.outcome, date: event.on_date, hour: null, whyThen: '', sureness: 1 };
+      return {
+        ...base,
+        carry,
+        cautions,
+        state: event.outcome,
+        date: event.on_date,
+        hour: null,
+        whyThen: '',
+        sureness: 1,
+      };
     if (planned)
       return {
         ...base,
         carry,
+        cautions,
         state: 'planned',
         date: planned.date,
         hour: planned.hour,
@@ -154,7 +166,7 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: TreatmentRow, owner: 
         : reasons.length > 0
           ? `No day suits: ${[...new Set(reasons)].join(', ')}.`
           : 'It waits for the step before it.';
-    return { ...base, carry, state: 'unplaced', date: null, hour: null, whyThen: says, sureness: 0 };
+    return { ...base, carry, cautions, state: 'unplaced', date: null, hour: null, whyThen: says, sureness: 0 };
   });
 }
 

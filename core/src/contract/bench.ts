@@ -1,0 +1,152 @@
+import { z } from 'zod';
+import { batchKinds } from '../mix/batches';
+import { recipeDocument } from './recipe';
+
+/** What the gardener does at the bench, and what the bench shows. */
+
+const commandId = z.string().min(8).max(64).optional();
+const name = z.string().trim().min(1).max(60);
+const acknowledged = z.array(z.string()).max(60).default([]);
+
+export const setPreferences = z.strictObject({
+  commandId,
+  /** Remedies, classes or ingredients that are not wanted. */
+  forbids: z.array(z.string().min(1)).max(100).optional(),
+  onlyFromCupboard: z.boolean().optional(),
+  /** By remedy: the strength kept to; null forgets it. */
+  schools: z.record(z.string(), z.string().nullable()).optional(),
+});
+
+export const keepIngredient = z.strictObject({
+  commandId,
+  /** In words or by id. */
+  ingredient: z.string().min(1),
+  amount: z.number().min(0).max(1e6).nullable().optional(),
+  unit: z.enum(['mL', 'g']).optional(),
+  /** What a pack holds, in the unit, and what it cost. */
+  packSize: z.number().positive().max(1e6).nullable().optional(),
+  packPrice: z.number().min(0).max(1e5).nullable().optional(),
+  /** Strength on the label, %. */
+  percent: z.number().positive().max(100).nullable().optional(),
+  /** On the shopping list. */
+  wanted: z.boolean().optional(),
+});
+export const dropIngredient = z.strictObject({ commandId });
+
+export const vesselKinds = ['sprayer', 'can', 'jar', 'bucket'] as const;
+export const addVessel = z.strictObject({
+  commandId,
+  name,
+  kind: z.enum(vesselKinds),
+  volumeMl: z.number().positive().max(1e6),
+});
+/** What it holds now (a remedy, an ingredient or a brew), or that it has been washed three times. */
+export const noteVessel = z.strictObject({
+  commandId,
+  held: z.string().min(1).optional(),
+  washed: z.literal(true).optional(),
+});
+
+export const startBatch = z.strictObject({
+  commandId,
+  kind: z.enum(batchKinds),
+  name: name.optional(),
+  volumeMl: z.number().positive().max(1e6),
+  /** °C where it stands. */
+  warmth: z.number().min(0).max(45).default(18),
+  vesselId: z.string().min(1).optional(),
+  lid: z.enum(['loose', 'tight']).default('loose'),
+  shell: z
+    .strictObject({
+      grams: z.number().positive().max(20_000),
+      acidPercent: z.number().positive().max(100),
+      grain: z.enum(['powder', 'crushed', 'pieces']),
+    })
+    .optional(),
+  acknowledged,
+});
+
+export const batchEventKinds = ['stirred', 'fizz-ended', 'strained', 'used', 'thrown-out'] as const;
+export const noteBatch = z.strictObject({
+  commandId,
+  kind: z.enum(batchEventKinds),
+  /** mL of the brew itself, for what was used. */
+  ml: z.number().positive().max(1e6).optional(),
+  /** Where it goes, and what bears on that. */
+  goesOn: z.enum(['soil', 'leaves', 'raw-leaves']).default('soil'),
+  daysToHarvest: z.number().int().min(0).optional(),
+  vesselId: z.string().min(1).optional(),
+  acknowledged,
+});
+export const takeBackBatchEvent = z.strictObject({ commandId });
+
+export const saveRecipe = z.strictObject({ commandId, document: recipeDocument });
+export const deleteRecipe = z.strictObject({ commandId });
+
+const cautionSaid = z.object({
+  rule: z.string().optional(),
+  level: z.enum(['note', 'caution', 'stop']),
+  says: z.string(),
+  instead: z.string().optional(),
+});
+
+export const benchView = z.object({
+  today: z.string(),
+  preferences: z.object({
+    forbids: z.array(z.string()),
+    onlyFromCupboard: z.boolean(),
+    schools: z.record(z.string(), z.string()),
+  }),
+  cupboard: z.array(
+    z.object({
+      ingredient: z.string(),
+      name: z.string(),
+      amount: z.number().nullable(),
+      unit: z.enum(['mL', 'g']),
+      packSize: z.number().nullable(),
+      packPrice: z.number().nullable(),
+      percent: z.number().nullable(),
+      wanted: z.boolean(),
+    }),
+  ),
+  shopping: z.array(z.object({ ingredient: z.string(), name: z.string(), why: z.string() })),
+  vessels: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      kind: z.enum(vesselKinds),
+      volumeMl: z.number(),
+      /** What it held last, in words, and the classes of it; empty when washed. */
+      held: z.string().nullable(),
+      classes: z.array(z.string()),
+      lastOn: z.string().nullable(),
+    }),
+  ),
+  batches: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      kind: z.enum(batchKinds),
+      pattern: z.number(),
+      startedOn: z.string(),
+      volumeMl: z.number(),
+      warmth: z.number(),
+      vessel: z.string().nullable(),
+      age: z.number(),
+      readyOn: z.string(),
+      bestBefore: z.string(),
+      stage: z.enum(['working', 'ready', 'past', 'gone']),
+      parts: z.number(),
+      leftMl: z.number(),
+      givesMl: z.number(),
+      dissolvedPercent: z.number().optional(),
+      calcium: z.number().optional(),
+      startNextBy: z.string().optional(),
+      chores: z.array(z.object({ does: z.string(), why: z.string(), due: z.boolean() })),
+      cautions: z.array(cautionSaid),
+      lastEvent: z.object({ kind: z.enum(batchEventKinds), on: z.string(), ml: z.number().nullable() }).nullable(),
+    }),
+  ),
+  recipes: z.array(z.object({ id: z.string(), document: recipeDocument, cautions: z.array(cautionSaid) })),
+});
+export type BenchView = z.infer<typeof benchView>;

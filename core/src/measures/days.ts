@@ -1,0 +1,15 @@
+/** Calendar days as ISO dates ("2026-06-10"); no clock, no zone. */
+export type IsoDate = string;
+
+const dayMs = 86_400_000;
+
+const utc = (date: IsoDate) => Date.parse(`${date}T00:00:00Z`);
+
+export const addDays = (date: IsoDate, days: number): IsoDate =>
+  new Date(utc(date) + days * dayMs).toISOString().slice(0, 10);
+
+/** Whole days from `from` to `to`; negative when `to` is earlier. */
+export const daysBetween = (from: IsoDate, to: IsoDate): number => Math.round((utc(to) - utc(from)) / dayMs);
+
+export const isIsoDate = (text: string): boolean =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(utc(text)) && addDays(text, 0) === text;

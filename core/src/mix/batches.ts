@@ -1,0 +1,157 @@
+import { addDays, daysBetween, type IsoDate } from '../measures/days';
+import { brewKinds, brewParts, daysToReady, type BrewKind } from './bench';
+import { dissolvedAfter, extract } from './bench/extraction';
+
+/** What can stand and become something: the brews, and shells in vinegar. */
+export const batchKinds = ['weed', 'leaf-mould', 'neem', 'compost', 'shell-extract'] as const;
+export type BatchKind = (typeof batchKinds)[number];
+
+export const batchNames: Readonly<Record<BatchKind, string>> = {
+  weed: brewKinds.weed.name,
+  'leaf-mould': brewKinds['leaf-mould'].name,
+  neem: brewKinds.neem.name,
+  compost: brewKinds.compost.name,
+  'shell-extract': 'Shell extract',
+};
+
+/** Classes for the safety rules. */
+export const batchClasses: Readonly<Record<BatchKind, readonly string[]>> = {
+  weed: ['ferment', 'feed'],
+  'leaf-mould': ['ferment', 'living', 'starch-brew'],
+  neem: ['neem', 'ferment'],
+  compost: ['ferment', 'feed'],
+  'shell-extract': ['acid', 'shell', 'calcium'],
+};
+
+export interface Batch {
+  readonly kind: BatchKind;
+  readonly startedOn: IsoDate;
+  readonly volumeMl: number;
+  /** °C where it stands. */
+  readonly warmth: number;
+  /** Of shells in vinegar: g of shell, % acid, and how fine. */
+  readonly shell?: {
+    readonly grams: number;
+    readonly acidPercent: number;
+    readonly grain: 'powder' | 'crushed' | 'pieces';
+  };
+  readonly events: readonly BatchEvent[];
+}
+
+export interface BatchEvent {
+  readonly kind: 'stirred' | 'fizz-ended' | 'strained' | 'used' | 'thrown-out';
+  readonly on: IsoDate;
+  readonly ml?: number;
+}
+
+export interface BatchChore {
+  readonly does: string;
+  readonly why: string;
+  readonly due: boolean;
+}
+
+export interface BatchState {
+  readonly age: number;
+  readonly readyOn: IsoDate;
+  readonly bestBefore: IsoDate;
+  readonly stage: 'working' | 'ready' | 'past' | 'gone';
+  /** Water to one part, now (or when it is ready). */
+  readonly parts: number;
+  readonly leftMl: number;
+  /** mL of ready mix that what is left gives. */
+  readonly givesMl: number;
+  /** Share of the shell dissolved by now, %, and mg/L calcium when done. */
+  readonly dissolvedPercent?: number;
+  readonly calcium?: number;
+  readonly chores: readonly BatchChore[];
+  /** Start the next one by then, at the pace this one is used. */
+  readonly startNextBy?: IsoDate;
+}
+
+/** Days that a finished extract keeps in the cold (reviewed: 3–6 months). */
+const extractKeeps = 120;
+/** How far extract is thinned where nothing else is said. */
+const extractParts = 1000;
+/** Hours after which a grain is taken to be done (three times its pace). */
+const doneAfterDays = { powder: 0.75, crushed: 5, pieces: 11.25 } as const;
+
+/** Where a batch stands on a day. */
+export function batchState(batch: Batch, today: IsoDate): BatchState {
+  const age = daysBetween(batch.startedOn, today);
+  const fizzEnded = batch.events.find(({ kind }) => kind === 'fizz-ended')?.on;
+  const strained = batch.events.find(({ kind }) => kind === 'strained')?.on;
+  const used = batch.events.reduce((sum, { kind, ml }) => sum + (kind === 'used' ? (ml ?? 0) : 0), 0);
+  const gone = batch.events.some(({ kind }) => kind === 'thrown-out');
+  const leftMl = gone ? 0 : Math.max(0, batch.volumeMl - used);
+  const ready = readyAfter(batch);
+  const readyOn = fizzEnded ?? addDays(batch.startedOn, Math.ceil(ready));
+  const keeps = batch.kind === 'shell-extract' ? extractKeeps : brewKinds[batch.kind].keeps;
+  // What is strained keeps from then on; a weed brew keeps, and grows stronger, from ready.
+  const bestBefore = addDays(strained ?? readyOn, keeps);
+  const isReady = today >= readyOn;
+  const stage = gone || leftMl === 0 ? 'gone' : today > bestBefore ? 'past' : isReady ? 'ready' : 'working';
+  const parts =
+    batch.kind === 'shell-extract' ? extractParts : brewParts(batch.kind, Math.max(age, ready), batch.warmth);
+  const shell = batch.shell && shellProgress(batch, age);
+  const startNextBy = nextStart(batch, leftMl, age, ready, today);
+  return {
+    age,
+    readyOn,
+    bestBefore,
+    stage,
+    parts,
+    leftMl,
+    givesMl: leftMl * (parts + 1),
+    ...(shell ?? {}),
+    chores: stage === 'gone' ? [] : choresOf(batch, stage, today, strained !== undefined),
+    ...(startNextBy === undefined ? {} : { startNextBy }),
+  };
+}
+
+const readyAfter = ({ kind, warmth, shell }: Batch): number =>
+  kind === 'shell-extract' ? doneAfterDays[shell?.grain ?? 'crushed'] : daysToReady(kind satisfies BrewKind, warmth);
+
+function shellProgress(
+  { shell, volumeMl }: Batch,
+  age: number,
+): { dissolvedPercent: number; calcium: number } | undefined {
+  if (!shell) return undefined;
+  const { calcium } = extract(shell.grams, volumeMl, shell.acidPercent);
+  return { dissolvedPercent: dissolvedAfter(age * 24, shell.grain) * 100, calcium };
+}
+
+function choresOf(
+  { kind, events }: Batch,
+  stage: BatchState['stage'],
+  today: IsoDate,
+  strained: boolean,
+): BatchChore[] {
+  const stirredToday = events.some((event) => event.kind === 'stirred' && event.on === today);
+  if (stage === 'past') return [{ does: 'Throw it out on the compost', why: 'it is past its best', due: true }];
+  if (stage === 'ready' && !strained)
+    return [
+      {
+        does: 'Strain it, label it, lid loose',
+        why: kind === 'neem' ? 'its strength goes within two days' : 'what is left in it rots on',
+        due: kind !== 'weed',
+      },
+    ];
+  if (stage === 'ready') return [];
+  return [
+    {
+      does: kind === 'shell-extract' ? 'Swirl it; does it still fizz?' : 'Stir it',
+      why: kind === 'shell-extract' ? 'it is done when the fizz ends' : 'air goes in, and stink goes out',
+      due: !stirredToday,
+    },
+    { does: 'See that the lid is loose', why: 'it gives gas', due: !stirredToday },
+  ];
+}
+
+/** The day the next batch must be begun so that it is ready when this one runs out; undefined while nothing has been used. */
+function nextStart({ events }: Batch, leftMl: number, age: number, ready: number, today: IsoDate): IsoDate | undefined {
+  const used = events.reduce((sum, { kind, ml }) => sum + (kind === 'used' ? (ml ?? 0) : 0), 0);
+  const usingDays = Math.max(1, age - ready);
+  if (used === 0 || leftMl === 0) return undefined;
+  const lasts = leftMl / (used / usingDays);
+  return addDays(today, Math.max(0, Math.floor(lasts - ready)));
+}

@@ -1,0 +1,68 @@
+import { rowById, type IngredientId, type RemedyRow, type Tables } from '../tables';
+import { mix } from './mix';
+
+/** What stands in the cupboard. */
+export interface Kept {
+  readonly ingredient: IngredientId;
+  readonly amount: number | null;
+  readonly packSize: number | null;
+  readonly packPrice: number | null;
+  readonly wanted: boolean;
+}
+
+export interface ShoppingItem {
+  readonly ingredient: IngredientId;
+  readonly name: string;
+  readonly why: string;
+}
+
+/** Ready mix made at a time, mL: a small sprayer, or a cup of bait. */
+export const usualBatchMl = ({ recipe }: RemedyRow): number => (recipe?.kind === 'bait' ? 100 : 1500);
+
+/**
+ * What to buy: what was put on the list, and what the remedies under way will need and the cupboard, where
+ * one is kept, does not hold enough of.
+ */
+export function shoppingList(tables: Tables, kept: readonly Kept[], underWay: readonly RemedyRow[]): ShoppingItem[] {
+  const nameOf = (id: IngredientId) => rowById(tables.ingredients, id, 'ingredients').name;
+  const list = new Map<IngredientId, ShoppingItem>();
+  for (const { ingredient, wanted } of kept)
+    if (wanted) list.set(ingredient, { ingredient, name: nameOf(ingredient), why: 'on your list' });
+  if (kept.length === 0) return [...list.values()];
+  for (const remedy of underWay) {
+    if (!remedy.recipe) continue;
+    const times = remedy.repeat?.most ?? 1;
+    const card = mix(tables, {
+      remedy: remedy.id,
+      volume: { amount: usualBatchMl(remedy), unit: 'mL' },
+      measures: 'metric',
+    });
+    if (card.kind !== 'mix') continue;
+    for (const part of card.parts) {
+      if (part.ingredient === 'water') continue;
+      const need = (part.grams ?? part.ml) * times;
+      const have = kept.find(({ ingredient }) => ingredient === part.ingredient);
+      if (have && (have.amount === null || have.amount >= need)) continue;
+      list.set(part.ingredient, {
+        ingredient: part.ingredient,
+        name: nameOf(part.ingredient),
+        why: `${Math.ceil(need)} ${part.grams === undefined ? 'mL' : 'g'} for ${remedy.name.toLowerCase()}${have ? `, ${have.amount} there` : ''}`,
+      });
+    }
+  }
+  return [...list.values()];
+}
+
+/** What a mix costs, from what packs cost; undefined while a price is missing. */
+export function costOf(
+  parts: readonly { readonly ingredient: string; readonly ml: number; readonly grams?: number | undefined }[],
+  kept: readonly Kept[],
+): number | undefined {
+  let sum = 0;
+  for (const { ingredient, ml, grams } of parts) {
+    const have = kept.find((row) => row.ingredient === ingredient);
+    if (!have?.packSize || have.packPrice === null) return undefined;
+    sum += ((grams ?? ml) / have.packSize) * have.packPrice;
+  }
+  return sum;
+}

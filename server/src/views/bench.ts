@@ -1,0 +1,91 @@
+import { ruleSaid, rulesIn } from '@trowel/core/choose';
+import type { BenchView } from '@trowel/core/contract';
+import { batchClasses, batchState, checkRecipe, shoppingList, type Batch, type Kept } from '@trowel/core/mix';
+import { rowById, type Tables } from '@trowel/core/tables';
+import { gardenTime } from '../clock';
+import type { Db } from '../database';
+import * as bench from '../store/bench';
+import { anyOpenCases } from '../store/cases';
+import { oneGarden } from '../store/garden';
+import { anyTreatments } from '../store/treatments';
+import type { Deps } from './plan';
+
+/** The bench as it stands: brews, cupboard, sprayers, own recipes and own rules. */
+export function benchViewOf({ db, tables, clock }: Deps): BenchView {
+  const garden = oneGarden(db);
+  const { today } = gardenTime(clock(), garden.time_zone);
+  const vessels = bench.anyVessels(db);
+  const nameOf = (id: string) => rowById(tables.ingredients, id, 'ingredients').name;
+  const kept = keptOf(db);
+  return {
+    today,
+    preferences: { forbids: garden.forbids, onlyFromCupboard: garden.only_cupboard, schools: garden.schools },
+    cupboard: bench.anyKept(db).map((row) => ({
+      ingredient: row.ingredient,
+      name: nameOf(row.ingredient),
+      amount: row.amount,
+      unit: row.unit,
+      packSize: row.pack_size,
+      packPrice: row.pack_price,
+      percent: row.percent,
+      wanted: row.wanted,
+    })),
+    shopping: shoppingList(tables, kept, remediesUnderWay(db, tables)),
+    vessels: vessels.map((row) => ({
+      id: row.id,
+      name: row.name,
+      kind: row.kind,
+      volumeMl: row.volume_ml,
+      held: row.held,
+      classes: row.classes,
+      lastOn: row.last_on,
+    })),
+    batches: bench.anyBatches(db).map((row) => {
+      const events = bench.anyBatchEvents(db, row.id);
+      const last = events[events.length - 1];
+      const { chores, ...state } = batchState(batchOf(row, events), today);
+      return {
+        id: row.id,
+        name: row.name,
+        kind: row.kind,
+        pattern: row.pattern,
+        startedOn: row.started_on,
+        volumeMl: row.volume_ml,
+        warmth: row.warmth,
+        vessel: vessels.find(({ id }) => id === row.vessel_id)?.name ?? null,
+        ...state,
+        chores: [...chores],
+        cautions: rulesIn(tables, { things: [{ classes: batchClasses[row.kind] }] }).map(ruleSaid),
+        lastEvent: last ? { kind: last.kind, on: last.on_date, ml: last.ml } : null,
+      };
+    }),
+    recipes: bench
+      .anyRecipes(db)
+      .map(({ id, document }) => ({ id, document, cautions: checkRecipe(tables, document) })),
+  };
+}
+
+export const batchOf = (row: bench.BatchRow, events: readonly bench.BatchEventRow[]): Batch => ({
+  kind: row.kind,
+  startedOn: row.started_on,
+  volumeMl: row.volume_ml,
+  warmth: row.warmth,
+  ...(row.shell === undefined ? {} : { shell: row.shell }),
+  events: events.map(({ kind, on_date, ml }) => ({ kind, on: on_date, ...(ml === null ? {} : { ml }) })),
+});
+
+export const keptOf = (db: Db): Kept[] =>
+  bench.anyKept(db).map((row) => ({
+    ingredient: row.ingredient,
+    amount: row.amount,
+    packSize: row.pack_size,
+    packPrice: row.pack_price,
+    wanted: row.wanted,
+  }));
+
+function remediesUnderWay(db: Db, tables: Tables) {
+  return anyOpenCases(db)
+    .flatMap(({ id }) => anyTreatments(db, id))
+    .filter(({ ended_on }) => ended_on === null)
+    .map(({ remedy }) => rowById(tables.remedies, remedy, 'remedies'));
+}
