@@ -185,8 +185,7 @@ test.describe('9: do not', () => {
 
   test('bleach and vinegar are stopped', async ({ page }) => {
     await page.goto('/bench');
-    await page.getByLabel('One thing').fill('bleach');
-    await page.getByLabel('The other thing').fill('vinegar');
+    await page.getByLabel('Ask before you pour').fill('bleach and vinegar for the pots');
     await expect(page.getByRole('alert')).toContainText('Stop. Bleach with any acid gives off chlorine');
     await expectAccessible(page);
   });

@@ -37,7 +37,11 @@ describe('choosing a remedy', () => {
     const answer = answerWeigh(knowledge, aphidsAndAnts);
     expect(answer.remedies.every(({ standing, honest }) => Array.isArray(standing) && honest.length > 20)).toBe(true);
     const soap = answer.remedies.find(({ id }) => id === 'soap-spray');
-    expect(soap?.standing.join()).toMatch(/Stronger than .*: try that first/);
+    expect(soap?.standing.join()).toMatch(/Stronger than .*, and it helps clearly more/);
+    const neem = answer.remedies.find(({ id }) => id === 'neem-leaf');
+    expect(neem?.standing.join()).toMatch(/Stronger than .*: try that first/);
+    // Hand work and helpers are not called strong.
+    expect(answer.remedies.find(({ id }) => id === 'spare-helpers')?.standing.join() ?? '').not.toMatch(/Stronger/);
   });
 
   test('what the gardener has ruled out is left out, by name, class or ingredient', () => {

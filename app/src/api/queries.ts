@@ -1,5 +1,6 @@
 import {
   bedView,
+  benchView,
   caseSummary,
   caseView,
   gardenView,
@@ -23,6 +24,7 @@ export const queries = {
     queryOptions({ queryKey: ['case', id], queryFn: () => read(caseView, `/cases/${id}`), retry }),
   bed: (id: string) => queryOptions({ queryKey: ['bed', id], queryFn: () => read(bedView, `/beds/${id}`), retry }),
   practice: () => queryOptions({ queryKey: ['practice'], queryFn: () => read(practiceView, '/practice'), retry }),
+  bench: () => queryOptions({ queryKey: ['bench'], queryFn: () => read(benchView, '/bench'), retry }),
   notebook: () => queryOptions({ queryKey: ['notebook'], queryFn: () => read(notebookView, '/notebook'), retry }),
 };
 
@@ -32,6 +34,7 @@ export const useCases = () => useQuery(queries.cases());
 export const useCase = (id: string) => useQuery(queries.oneCase(id));
 export const useBed = (id: string) => useQuery(queries.bed(id));
 export const usePractice = () => useQuery(queries.practice());
+export const useBench = () => useQuery(queries.bench());
 export const useNotebook = () => useQuery(queries.notebook());
 
 export interface Command {
@@ -49,7 +52,7 @@ export function useCommand() {
     networkMode: 'always',
     onSettled: () =>
       Promise.all(
-        (['today', 'garden', 'cases', 'case', 'bed', 'practice', 'notebook'] as const).map((key) =>
+        (['today', 'garden', 'cases', 'case', 'bed', 'bench', 'practice', 'notebook'] as const).map((key) =>
           client.invalidateQueries({ queryKey: [key] satisfies QueryKey }),
         ),
       ),

@@ -117,3 +117,42 @@ export function Jug({ share, says }: { share: number; says: string }) {
     </View>
   );
 }
+
+/**
+ * One's own sprayer, with its quarters marked: water to the lower line first, then what goes in brings it
+ * to the upper one.
+ * @param waterShare and share of what it holds, 0…1 and more when it needs a second fill
+ */
+export function Sprayer({ waterShare, share, says }: { waterShare: number; share: number; says: string }) {
+  const { text } = useRoles();
+  const fills = Math.max(1, Math.ceil(share - 1e-6));
+  const y = (part: number) => 105 - 60 * Math.min(1, part);
+  const lines = [0.25, 0.5, 0.75, 1];
+  return (
+    <View
+      role="img"
+      aria-label={
+        fills > 1
+          ? `${fills} fills of the sprayer, ${says} of water in all`
+          : `Fill the sprayer with ${says} of water first`
+      }
+      style={{ alignItems: 'center' }}
+    >
+      <Svg width={104} height={120} viewBox="0 0 104 120" aria-hidden>
+        <Path d={`M22 ${y(waterShare)} H74 V106 H22Z`} fill={ink.water} />
+        <Path d="M40 32 V20 H56 V32 L74 42 V106 H22 V42 Z" fill="none" stroke={text} strokeWidth={2.6} />
+        <Path d="M56 22 H78 L84 28 M44 20 L36 12 H62 V20" fill="none" stroke={text} strokeWidth={2.6} />
+        {lines.map((mark) => (
+          <G key={mark}>
+            <Line x1={22} x2={32} y1={y(mark)} y2={y(mark)} stroke={text} strokeWidth={1.6} />
+            <Text x={18} y={y(mark) + 4} fontSize={11} textAnchor="end" fill={text} fontFamily="Atkinson, sans-serif">
+              {mark === 1 ? '1' : mark === 0.75 ? '¾' : mark === 0.5 ? '½' : '¼'}
+            </Text>
+          </G>
+        ))}
+        <Line x1={20} x2={80} y1={y(waterShare)} y2={y(waterShare)} stroke="#A5492A" strokeWidth={3} />
+      </Svg>
+      <Body strong>{fills > 1 ? `${fills} fills` : `${says} first`}</Body>
+    </View>
+  );
+}

@@ -57,7 +57,8 @@ export interface RankedRemedy {
 export type Standing =
   | { readonly kind: 'answers-several'; readonly count: number }
   | { readonly kind: 'mildest' }
-  | { readonly kind: 'stronger'; readonly than: RemedyId }
+  /** `surer`: it helps clearly more than the milder one, and so stands above it. */
+  | { readonly kind: 'stronger'; readonly than: RemedyId; readonly surer: boolean }
   | { readonly kind: 'risky-if-wrong'; readonly cause: CauseId | ConditionId; readonly chance: number }
   | { readonly kind: 'unproven'; readonly grade: Grade };
 
@@ -204,18 +205,21 @@ const together = 0.3;
 /** From here on a cause’s course, and what is often asked for against it, are told. */
 const likelyEnough = 0.2;
 
-/** Mildest of all that help, or stronger than one that helps too. */
-function ladderStanding({ id, row }: RankedRemedy, ranked: readonly RankedRemedy[]): Standing[] {
+/** Mildest of all that help, or a spray or worse where something milder helps too. */
+function ladderStanding({ id, row, score, suggested }: RankedRemedy, ranked: readonly RankedRemedy[]): Standing[] {
   const rungOf = (remedy: RankedRemedy) => rungs.indexOf(remedy.row.rung);
   const mine = rungs.indexOf(row.rung);
+  if (ranked.every((other) => rungOf(other) >= mine)) return [{ kind: 'mildest' }];
+  if (isMild(row)) return [];
   const milder = ranked.find(
     (other) =>
       other.id !== id &&
       rungOf(other) < mine &&
       other.helps.some(({ of }) => row.targets.some((target) => target.of === of)),
   );
-  if (milder) return [{ kind: 'stronger', than: milder.id }];
-  return ranked.every((other) => rungOf(other) >= mine) ? [{ kind: 'mildest' }] : [];
+  if (!milder) return [];
+  const surer = score > milder.score || (suggested && !milder.suggested);
+  return [{ kind: 'stronger', than: milder.id, surer }];
 }
 
 function leaveIt(tables: Tables, { causes }: Weighing): LeaveIt {

@@ -207,6 +207,10 @@ export const todayView = z.object({
   ),
   sky: z.array(skyDay),
   openCases: z.number(),
+  /** What brews want today. */
+  brews: z.array(
+    z.object({ id: z.string(), name: z.string(), pattern: z.number(), says: z.string(), does: z.array(z.string()) }),
+  ),
 });
 export type TodayView = z.infer<typeof todayView>;
 

@@ -2,3 +2,4 @@ export * from './weighing';
 export * from './plan';
 export * from './follow';
 export * from './ground';
+export * from './bench';

@@ -44,14 +44,15 @@ export const dayAndMonth = (date: IsoDate): string =>
 /** "10 June 2026" */
 export const fullDate = (date: IsoDate): string => `${dayAndMonth(date)} ${date.slice(0, 4)}`;
 
-/** "today", "tomorrow", "Thursday", "Thursday 18 June". */
+/** "today", "tomorrow", "Thursday", "Thursday 18 June"; far off "18 June 2027". */
 export function dayWords(date: IsoDate, today: IsoDate): string {
   const ahead = daysBetween(today, date);
   if (ahead === 0) return 'today';
   if (ahead === 1) return 'tomorrow';
   if (ahead === -1) return 'yesterday';
   if (ahead > 1 && ahead < 7) return weekdayOf(date);
-  return `${weekdayOf(date)} ${dayAndMonth(date)}`;
+  // A weekday half a year off says nothing, and the year does.
+  return Math.abs(ahead) > 150 ? fullDate(date) : `${weekdayOf(date)} ${dayAndMonth(date)}`;
 }
 
 /** 7 → "07:00", 18.5 → "18:30". */

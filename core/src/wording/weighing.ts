@@ -77,8 +77,12 @@ export function standingWords(tables: Tables, standing: Standing): string {
       return `Answers ${standing.count} likely things at once.`;
     case 'mildest':
       return 'The mildest that helps.';
-    case 'stronger':
-      return `Stronger than ${lowerFirst(rowById(tables.remedies, standing.than, 'remedies').name)}: try that first.`;
+    case 'stronger': {
+      const milder = lowerFirst(rowById(tables.remedies, standing.than, 'remedies').name);
+      return standing.surer
+        ? `Stronger than ${milder}, and it helps clearly more.`
+        : `Stronger than ${milder}: try that first.`;
+    }
     case 'risky-if-wrong': {
       const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === standing.cause);
       return `Marked down: it would do harm if it is ${lowerFirst(row?.name ?? 'something else')} (${chanceWords(standing.chance)}).`;

@@ -110,3 +110,68 @@ export const demoPractice = [
   { cause: 'ladybirds', answer: 'ladybirds', daysAgo: 8, minutes: 0 },
   { cause: 'iron-short', answer: 'iron-short', daysAgo: 8, minutes: 2 },
 ] as const;
+
+/** Sprayers and jars of the household; what the green one held was soap. */
+export const demoVessels = [
+  { name: 'Green sprayer', kind: 'sprayer', volumeMl: 1500, held: 'soap-spray' },
+  { name: 'Blue sprayer', kind: 'sprayer', volumeMl: 5000 },
+  { name: 'Black bucket', kind: 'bucket', volumeMl: 12_000 },
+  { name: 'Pickle jar', kind: 'jar', volumeMl: 2000 },
+] as const;
+
+/** In the cupboard: amounts, packs and what they cost. */
+export const demoCupboard = [
+  { ingredient: 'liquid-soap', amount: 420, packSize: 500, packPrice: 6 },
+  { ingredient: 'boric-acid', amount: 80, packSize: 100, packPrice: 4.5 },
+  { ingredient: 'sugar', amount: 900, packSize: 1000, packPrice: 1.4 },
+  { ingredient: 'vinegar', amount: 700, packSize: 1000, packPrice: 0.9, percent: 5 },
+  { ingredient: 'peroxide', amount: 200, packSize: 250, packPrice: 2.2, percent: 3 },
+  { ingredient: 'epsom', amount: 500, packSize: 1000, packPrice: 3 },
+  { ingredient: 'potassium-bicarbonate', wanted: true },
+] as const;
+
+/** Brews of several ages, and what was done with them, in days ago. */
+export const demoBrews = [
+  {
+    start: { kind: 'weed', name: 'Nettle brew', volumeMl: 10_000, warmth: 17 },
+    vessel: 'Black bucket',
+    daysAgo: 24,
+    events: [
+      { daysAgo: 22, kind: 'stirred' },
+      { daysAgo: 15, kind: 'stirred' },
+      { daysAgo: 8, kind: 'used', ml: 1500 },
+      { daysAgo: 2, kind: 'used', ml: 1500 },
+    ],
+  },
+  {
+    start: {
+      kind: 'shell-extract',
+      name: 'Shells in the pickle jar',
+      volumeMl: 1000,
+      shell: { grams: 60, acidPercent: 5, grain: 'crushed' },
+    },
+    vessel: 'Pickle jar',
+    daysAgo: 2,
+    events: [{ daysAgo: 1, kind: 'stirred' }],
+  },
+  {
+    start: { kind: 'neem', name: 'Neem leaf, sill', volumeMl: 1000, warmth: 20 },
+    daysAgo: 40,
+    events: [
+      { daysAgo: 37, kind: 'strained' },
+      { daysAgo: 36, kind: 'used', ml: 600 },
+      { daysAgo: 33, kind: 'thrown-out' },
+    ],
+  },
+] as const;
+
+/** A recipe this household has made its own. */
+export const demoRecipe = {
+  format: 'wise-trowel-recipe',
+  version: 1,
+  name: 'Gentle soap for the roses',
+  basedOn: 'soap-spray',
+  purpose: 'Greenfly on rose buds, early in the season.',
+  parts: [{ ingredient: 'liquid-soap', amount: 6, unit: 'mL/L' }],
+  steps: ['Fill in water from the butt', 'Add the soap and swirl', 'Buds and undersides, at dusk'],
+} as const;

@@ -1,12 +1,22 @@
 import { addDays, type IsoDate } from '@trowel/core/plan';
 import type { Tables } from '@trowel/core/tables';
 import { gardenTime } from '../clock';
+import * as atBench from '../bench-commands';
 import * as commands from '../commands';
 import type { Db } from '../database';
 import { addBed, addPlanting, isSetUp, saveGarden } from '../store/garden';
 import { applyCautions } from '../views/step-safety';
 import { oneTreatment } from '../store/treatments';
-import { demoBeds, demoGarden, demoPractice, demoSoilTests } from './garden';
+import {
+  demoBeds,
+  demoBrews,
+  demoCupboard,
+  demoGarden,
+  demoPractice,
+  demoRecipe,
+  demoSoilTests,
+  demoVessels,
+} from './garden';
 import { openStories, pastStories, type Story } from './stories';
 
 /**
@@ -29,6 +39,7 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
   for (const story of stories) tell(db, tables, story);
   measureTheGround(db, tables, today);
   practise(db, tables, today);
+  keepTheBench(db, tables, today);
 }
 
 /** Soil tests of two springs, from a jar and a laboratory. */
@@ -41,6 +52,28 @@ function measureTheGround(db: Db, tables: Tables, today: IsoDate): void {
 function practise(db: Db, tables: Tables, today: IsoDate): void {
   for (const { cause, answer, daysAgo, minutes } of demoPractice)
     commands.answerPractice(depsOn(db, tables, addDays(today, -daysAgo)), { cause, answer, minutes });
+}
+
+/** Sprayers, cupboard, brews and a recipe of their own. */
+function keepTheBench(db: Db, tables: Tables, today: IsoDate): void {
+  const deps = depsOn(db, tables, addDays(today, -41));
+  const vessels = new Map<string, string>();
+  for (const { name, kind, volumeMl, ...more } of demoVessels) {
+    const { id } = atBench.addVessel(deps, { name, kind, volumeMl });
+    vessels.set(name, String(id));
+    if ('held' in more) atBench.noteVessel(depsOn(db, tables, addDays(today, -3)), { held: more.held }, String(id));
+  }
+  for (const row of demoCupboard) atBench.keepIngredient(deps, row);
+  for (const { start, daysAgo, events, ...more } of demoBrews) {
+    const vesselId = 'vessel' in more ? vessels.get(more.vessel) : undefined;
+    const { id } = atBench.startBatch(depsOn(db, tables, addDays(today, -daysAgo)), {
+      ...start,
+      ...(vesselId === undefined ? {} : { vesselId }),
+    });
+    for (const { daysAgo: ago, ...event } of events)
+      atBench.noteBatch(depsOn(db, tables, addDays(today, -ago)), event, String(id));
+  }
+  atBench.saveRecipe(depsOn(db, tables, addDays(today, -20)), { document: demoRecipe });
 }
 
 const depsOn = (db: Db, tables: Tables, day: IsoDate) => ({ db, tables, clock: () => new Date(`${day}T08:30:00Z`) });

@@ -1,15 +1,17 @@
 import type { GardenView, NotebookView, TodayView } from '@trowel/core/contract';
 import { addDays, daysBetween, sunHours } from '@trowel/core/plan';
 import { rowById } from '@trowel/core/tables';
-import { hindranceSays } from '@trowel/core/wording';
+import { batchState } from '@trowel/core/mix';
+import { brewWords, hindranceSays } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
+import type { Db } from '../database';
 import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
 import { anyBeds, anyPlantings, oneGarden } from '../store/garden';
 import { anyLog } from '../store/log';
 import { anyTreatments } from '../store/treatments';
-import { anyVessels } from '../store/bench';
+import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
-import { keptOf } from './bench';
+import { batchOf, keptOf } from './bench';
 import { logEntryOf } from './cases';
 import { layOut, placeOf, stepsOf, type Deps } from './plan';
 import { historyOf } from './reading';
@@ -81,6 +83,17 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
 /** Days of what is coming that Today shows. */
 const daysShown = 7;
 
+/** Brews that want something, or have just become ready. */
+function brewsToday(db: Db, today: string): TodayView['brews'] {
+  return anyBatches(db).flatMap((row) => {
+    const state = batchState(batchOf(row, anyBatchEvents(db, row.id)), today);
+    const does = state.chores.filter(({ due }) => due).map((chore) => chore.does);
+    return does.length === 0 || state.stage === 'gone'
+      ? []
+      : [{ id: row.id, name: row.name, pattern: row.pattern, says: brewWords(state, today), does }];
+  });
+}
+
 export function todayViewOf(deps: Deps): TodayView {
   const { db } = deps;
   const laidOut = layOut(deps);
@@ -124,6 +137,7 @@ export function todayViewOf(deps: Deps): TodayView {
       return { date, rise, set, hours: [...hours] };
     }),
     openCases: anyOpenCases(db).length,
+    brews: brewsToday(db, today),
   };
 }
 

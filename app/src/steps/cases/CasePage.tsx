@@ -4,7 +4,8 @@ import { weigh, type Weighing } from '@trowel/core/weigh';
 import { depthWords } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useDeferredValue, useMemo } from 'react';
+import type { SceneFact } from '@trowel/core/tables';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { useCase, useGarden } from '@/api/queries';
 import { Blade } from '@/drawing/Blade';
@@ -46,7 +47,11 @@ export function CasePage() {
   );
 }
 
-function useReading(view: CaseView): { weighing: Weighing; choice: Choice } {
+function useReading(
+  view: CaseView,
+  garden: GardenView,
+  facts: readonly SceneFact[],
+): { weighing: Weighing; choice: Choice } {
   // A tap is answered at once; reasons and the next question follow when there is a moment.
   const settled = useDeferredValue(view.situation);
   const whole = useMemo(() => weigh(knowledge, settled), [settled]);
@@ -63,9 +68,15 @@ function useReading(view: CaseView): { weighing: Weighing; choice: Choice } {
       recent: view.recent,
       ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }),
       ...(view.situation.daysToHarvest === undefined ? {} : { daysToHarvest: view.situation.daysToHarvest }),
+      facts,
+      forbids: garden.forbids,
+      schools: garden.schools,
+      onlyFromCupboard: garden.onlyFromCupboard,
+      // Where no cupboard is kept, nothing can be missing from it.
+      ...(garden.cupboard.length > 0 ? { cupboard: garden.cupboard.map(({ ingredient }) => ingredient) } : {}),
     });
     return { weighing, choice };
-  }, [view.situation, view.recent, settled, whole]);
+  }, [view.situation, view.recent, settled, whole, garden, facts]);
 }
 
 interface OpenCaseProps {
@@ -77,11 +88,12 @@ interface OpenCaseProps {
 
 function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
   const wide = useIsWide();
-  const { weighing, choice } = useReading(view);
+  const [facts, setFacts] = useState<readonly SceneFact[]>([]);
+  const { weighing, choice } = useReading(view, garden, facts);
   const content = {
     read: <ReadPart view={view} />,
     weigh: <WeighPart view={view} weighing={weighing} choice={choice} />,
-    choose: <ChoosePart view={view} choice={choice} garden={garden} />,
+    choose: <ChoosePart view={view} choice={choice} garden={garden} facts={facts} setFacts={setFacts} />,
     do: <DoPart view={view} today={garden.today} />,
     look: <LookPart view={view} />,
   } satisfies Record<Part, React.ReactElement>;

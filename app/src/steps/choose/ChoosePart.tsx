@@ -1,8 +1,9 @@
 import type { Choice, RankedRemedy } from '@trowel/core/choose';
 import type { CaseView, GardenView } from '@trowel/core/contract';
 import { strengthWords } from '@trowel/core/mix';
+import type { RemedyFacts, SceneFact } from '@trowel/core/tables';
 import { rungs } from '@trowel/core/tables';
-import { chanceWords, leftOutWords, lowerFirst } from '@trowel/core/wording';
+import { chanceWords, costWords, leftOutWords, lowerFirst, sparesWords, standingWords } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -34,9 +35,30 @@ const rungWords: Record<(typeof rungs)[number], string> = {
   professional: 'professional',
 };
 
+/** What the gardener can say of the place before choosing. */
+const placeFacts: readonly { readonly fact: SceneFact; readonly says: string }[] = [
+  { fact: 'on-open-bloom', says: 'In flower now' },
+  { fact: 'near-pond', says: 'Pond within 5 m' },
+  { fact: 'near-children-or-pets', says: 'Children or pets about' },
+  { fact: 'very-hot', says: 'Above 32 °C' },
+  { fact: 'thirsty', says: 'Dry or wilted' },
+];
+
+const shownAtFirst = 4;
+
+interface ChoosePartProps {
+  readonly view: CaseView;
+  readonly choice: Choice;
+  readonly garden: GardenView;
+  readonly facts: readonly SceneFact[];
+  readonly setFacts: (facts: readonly SceneFact[]) => void;
+}
+
 /** Choosing: what answers the whole reading first, mildest before stronger, and why others were left out. */
-export function ChoosePart({ view, choice, garden }: { view: CaseView; choice: Choice; garden: GardenView }) {
+export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePartProps) {
   const [allOut, setAllOut] = useState(false);
+  const [allOthers, setAllOthers] = useState(false);
+  const [placeOpen, setPlaceOpen] = useState(false);
   if (choice.ranked.length === 0 && choice.leftOut.length === 0)
     return (
       <Sheet tone="deep">
@@ -47,14 +69,69 @@ export function ChoosePart({ view, choice, garden }: { view: CaseView; choice: C
   const others = choice.ranked.filter((remedy) => !remedy.suggested);
   return (
     <View style={{ gap: space.m }}>
+      <Row>
+        <Toggle expanded={placeOpen} onPress={() => setPlaceOpen(!placeOpen)}>
+          {facts.length === 0 ? 'In flower? Pond? Heat?' : `So here: ${facts.length}`}
+        </Toggle>
+      </Row>
+      {placeOpen && (
+        <View role="group" aria-label="What is so here">
+          <Row wrap>
+            {placeFacts.map(({ fact, says }) => {
+              const isOn = facts.includes(fact);
+              return (
+                <Toggle
+                  key={fact}
+                  pressed={isOn}
+                  onPress={() => setFacts(isOn ? facts.filter((other) => other !== fact) : [...facts, fact])}
+                >
+                  {says}
+                </Toggle>
+              );
+            })}
+          </Row>
+        </View>
+      )}
+      {choice.together.map(({ id, remedies, why }) => (
+        <Sheet key={id} tone="good">
+          <Heading rank={3}>
+            {remedies.length > 1
+              ? `Together: ${remedies.map((remedy) => remedyName(remedy)).join(', then ')}`
+              : `First: ${remedies.map((remedy) => remedyName(remedy)).join()}`}
+          </Heading>
+          <Body>{why}</Body>
+        </Sheet>
+      ))}
       <Heading>{suggested.length > 1 ? 'Suggested, together' : 'Suggested'}</Heading>
       {suggested.map((remedy) => (
         <RemedyCard key={remedy.id} remedy={remedy} view={view} garden={garden} />
       ))}
       {others.length > 0 && <Heading>Also possible</Heading>}
-      {others.map((remedy) => (
+      {(allOthers ? others : others.slice(0, shownAtFirst)).map((remedy) => (
         <RemedyCard key={remedy.id} remedy={remedy} view={view} garden={garden} />
       ))}
+      {others.length > shownAtFirst && !allOthers && (
+        <Button contentStyle={{ minHeight: 48 }} onPress={() => setAllOthers(true)}>
+          {`Show ${others.length - shownAtFirst} more`}
+        </Button>
+      )}
+      {choice.leave.courses.length > 0 && (
+        <Sheet>
+          <Heading rank={3}>Or do nothing</Heading>
+          {choice.leave.courses.map(({ of, chance, says }) => (
+            <Body key={of}>{`If it is ${nameOf(of)} (${chanceWords(chance)}): ${lowerFirst(says)}`}</Body>
+          ))}
+          {choice.leave.asGood && <Small strong>That is as good as anything one can do.</Small>}
+        </Sheet>
+      )}
+      {choice.notWorth.length > 0 && (
+        <Sheet tone="deep">
+          <Heading rank={3}>Often asked for, not worth making</Heading>
+          {choice.notWorth.map(({ id, row }) => (
+            <Body key={id}>{`${row.name}. ${row.honest}`}</Body>
+          ))}
+        </Sheet>
+      )}
       {choice.leftOut.length > 0 && (
         <Sheet tone="deep">
           <Heading rank={3}>Left out, and why</Heading>
@@ -75,7 +152,7 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
   const command = useCommand();
   const tell = useNotice();
   const recipe = row.recipe;
-  const [strength, setStrength] = useState(recipe?.strengths.find(({ byDefault }) => byDefault)?.value);
+  const [strength, setStrength] = useState(remedy.strength);
   const running = view.treatments.find((treatment) => treatment.remedy === row.id && treatment.endedOn === null);
   const start = () =>
     command.mutate(
@@ -92,6 +169,11 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
       {remedy.helps.slice(0, 2).map(({ of, why, chance }) => (
         <Body key={of}>{`For ${nameOf(of)} (${chanceWords(chance)}): ${why}.`}</Body>
       ))}
+      {remedy.suggested && <Body>{row.honest}</Body>}
+      {remedy.standing.map((why) => (
+        <Small key={why.kind}>{standingWords(knowledge, why)}</Small>
+      ))}
+      {remedy.missing && <Small strong>{`Not in your cupboard: ${lowerFirst(ingredientName(remedy.missing))}.`}</Small>}
       {remedy.testLeaf && <Small strong>{`First two or three leaves, 48 hours: ${remedy.testLeaf}.`}</Small>}
       {row.cautions
         .filter(({ at }) => at === 'choose')
@@ -143,8 +225,9 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
       {open === 'more' && (
         <View style={{ gap: 4 }}>
           <Body>{row.plain}</Body>
-          <Body strong>{row.honest}</Body>
+          {!remedy.suggested && <Body strong>{row.honest}</Body>}
           <Small>{`How much: ${row.rate}`}</Small>
+          <RemedyFactLines facts={row.facts} />
           {row.limits.map((limit) => (
             <Small key={limit}>{`· ${limit}`}</Small>
           ))}
@@ -160,5 +243,23 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
   );
 }
 
+/** What is told of every remedy: reach, place, keeping, wear, what it spares, and how it is got ready. */
+function RemedyFactLines({ facts }: { facts: RemedyFacts }) {
+  return (
+    <>
+      <Small>{`Reaches ${facts.reaches}.`}</Small>
+      <Small>{`Goes on: ${facts.where}.`}</Small>
+      <Small>{`Keeps: ${facts.keeps.says}; ${costWords[facts.cost]}.`}</Small>
+      {facts.wear.length > 0 && <Small strong>{`Wear ${facts.wear.join(', ')}.`}</Small>}
+      <Small>{sparesWords(facts.spares)}</Small>
+      {facts.prepare.map(({ does, minutes }, index) => (
+        <Small key={does}>{`Before, ${index + 1}: ${lowerFirst(does)} (${minutes} min).`}</Small>
+      ))}
+    </>
+  );
+}
+
+const remedyName = (id: string) => lowerFirst(knowledge.remedies.find((row) => row.id === id)?.name ?? id);
+const ingredientName = (id: string) => knowledge.ingredients.find((row) => row.id === id)?.name ?? id;
 const nameOf = (id: string) =>
   lowerFirst([...knowledge.causes, ...knowledge.conditions].find((row) => row.id === id)?.name ?? id);

@@ -1,29 +1,34 @@
 import type { GardenView } from '@trowel/core/contract';
-import { mix } from '@trowel/core/mix';
 import type { RemedyRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
-import { useGarden } from '@/api/queries';
+import { useBench, useCommand, useGarden } from '@/api/queries';
 import { gradeWords } from '@/steps/choose/ChoosePart';
 import { space } from '@/theme/theme';
+import { Folded } from '@/ui/Folded';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { AskBox } from './AskBox';
+import { BrewPart } from './BrewPart';
+import { CupboardPart } from './CupboardPart';
 import { MixCard, spoonNote } from './MixCard';
+import { RecipesPart } from './RecipesPart';
 import { WorkPart } from './WorkPart';
 
-const mixable = knowledge.remedies.filter(({ recipe }) => recipe);
+const mixable = [...knowledge.remedies.filter(({ recipe }) => recipe)].sort((a, b) => a.name.localeCompare(b.name));
+const first = 'soap-spray';
 
-const parts = { mix: 'Mix', work: 'Work it out' } as const;
+const parts = { mix: 'Mix', work: 'Work it out', brews: 'Brews', cupboard: 'Cupboard', recipes: 'My recipes' } as const;
 type Part = keyof typeof parts;
 
-/** The bench: mix something without a case, work something out, and ask whether two things may meet. */
+/** The bench: mix something without a case, work something out, mind brews, keep the cupboard and own recipes. */
 export function BenchPage() {
   const garden = useGarden();
+  const bench = useBench();
   const router = useRouter();
   const { remedy, part, tool } = useLocalSearchParams<{ remedy?: string; part?: string; tool?: string }>();
   const here: Part = part !== undefined && part in parts ? (part as Part) : 'mix';
@@ -38,13 +43,22 @@ export function BenchPage() {
         ))}
       </Row>
       <Loaded query={garden}>
-        {(place) =>
-          here === 'work' ? (
-            <WorkPart garden={place} toolId={tool} choose={(id) => router.setParams({ tool: id })} />
-          ) : (
-            <MixPart garden={place} remedyId={remedy} choose={(id) => router.setParams({ remedy: id })} />
-          )
-        }
+        {(place) => {
+          switch (here) {
+            case 'work':
+              return <WorkPart garden={place} toolId={tool} choose={(id) => router.setParams({ tool: id })} />;
+            case 'mix':
+              return <MixPart garden={place} remedyId={remedy} choose={(id) => router.setParams({ remedy: id })} />;
+            case 'brews':
+              return <Loaded query={bench}>{(view) => <BrewPart bench={view} measures={place.measures} />}</Loaded>;
+            case 'cupboard':
+              return <Loaded query={bench}>{(view) => <CupboardPart bench={view} />}</Loaded>;
+            case 'recipes':
+              return <Loaded query={bench}>{(view) => <RecipesPart bench={view} garden={place} />}</Loaded>;
+            default:
+              return here satisfies never;
+          }
+        }}
       </Loaded>
     </Page>
   );
@@ -60,21 +74,32 @@ function MixPart({
   choose: (id: string) => void;
 }) {
   const wide = useIsWide();
-  const chosen = mixable.find(({ id }) => id === remedyId) ?? mixable[0];
+  const chosen = mixable.find(({ id }) => id === (remedyId ?? first)) ?? mixable[0];
   return (
     <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
-      <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
-        <Row wrap>
-          {mixable.map(({ id, name }) => (
-            <Toggle key={id} pressed={id === chosen?.id} onPress={() => choose(id)}>
-              {name}
-            </Toggle>
-          ))}
-        </Row>
-        {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={garden} />}
-      </View>
       <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
-        <MayTheyMeet />
+        <Folded label="Another recipe" chosen={chosen?.id}>
+          {(close) => (
+            <Row wrap>
+              {mixable.map(({ id, name }) => (
+                <Toggle
+                  key={id}
+                  pressed={id === chosen?.id}
+                  onPress={() => {
+                    close();
+                    choose(id);
+                  }}
+                >
+                  {name}
+                </Toggle>
+              ))}
+            </Row>
+          )}
+        </Folded>
+      </View>
+      <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
+        {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={garden} />}
+        <AskBox />
         <Small>{spoonNote(garden.measures)}</Small>
         <Small>{`Tap water ${garden.tapHardness} mg/L, butt ${garden.buttHardness} mg/L hardness; change these under Garden.`}</Small>
       </View>
@@ -83,7 +108,12 @@ function MixPart({
 }
 
 function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView }) {
-  const [strength, setStrength] = useState(remedy.recipe?.strengths.find(({ byDefault }) => byDefault)?.value);
+  const command = useCommand();
+  const kept = garden.schools[remedy.id];
+  const strengths = remedy.recipe?.strengths ?? [];
+  const usual = strengths.find(({ id }) => id === kept) ?? strengths.find(({ byDefault }) => byDefault);
+  const [strength, setStrength] = useState(usual?.value);
+  const chosen = strengths.find(({ value }) => value === strength);
   return (
     <Sheet>
       <Heading rank={3}>{remedy.name}</Heading>
@@ -96,40 +126,24 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
           </Toggle>
         ))}
       </Row>
-      <MixCard remedy={remedy} garden={garden} {...(strength === undefined ? {} : { strength })} />
-    </Sheet>
-  );
-}
-
-/** Bleach and vinegar? Asked before they are poured. */
-function MayTheyMeet() {
-  const [first, setFirst] = useState('');
-  const [second, setSecond] = useState('');
-  const words = [first, second].map((word) => word.trim()).filter((word) => word !== '');
-  const answer = words.length === 2 ? mix(knowledge, { together: words, measures: 'metric' }) : undefined;
-  const isStop = answer?.kind === 'refused';
-  const isDoubt = answer?.kind === 'checked' && (answer.cautions.length > 0 || answer.notUnderstood.length > 0);
-  return (
-    <Sheet>
-      <Heading>May they meet?</Heading>
-      <Small>Two things you would pour into one vessel.</Small>
-      <TextInput mode="outlined" label="One" aria-label="One thing" value={first} onChangeText={setFirst} />
-      <TextInput
-        mode="outlined"
-        label="The other"
-        aria-label="The other thing"
-        value={second}
-        onChangeText={setSecond}
-      />
-      {(answer?.kind === 'checked' || answer?.kind === 'refused') && (
-        <Sheet tone={isStop ? 'stop' : isDoubt ? 'warn' : 'good'}>
-          <View role={isStop ? 'alert' : 'status'}>
-            <Body strong>{answer.says}</Body>
-            {answer.kind === 'checked' &&
-              answer.cautions.map(({ says, instead }) => <Body key={says}>{`${says} ${instead ?? ''}`}</Body>)}
-          </View>
-        </Sheet>
+      {chosen && strengths.length > 1 && (
+        <Row wrap>
+          <Small style={{ flexShrink: 1 }}>{`${chosen.label}: ${chosen.why}.`}</Small>
+          <Toggle
+            pressed={kept === chosen.id}
+            label={`Always begin ${remedy.name.toLowerCase()} with ${chosen.label}`}
+            onPress={() =>
+              command.mutate({
+                path: '/preferences',
+                body: { schools: { [remedy.id]: kept === chosen.id ? null : chosen.id } },
+              })
+            }
+          >
+            Keep to this
+          </Toggle>
+        </Row>
       )}
+      <MixCard remedy={remedy} garden={garden} {...(strength === undefined ? {} : { strength })} />
     </Sheet>
   );
 }

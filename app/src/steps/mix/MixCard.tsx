@@ -1,16 +1,19 @@
 import type { GardenView, Mixed, MixOrder, MixResponse } from '@trowel/core/contract';
-import { mix } from '@trowel/core/mix';
+import { costOf, mix } from '@trowel/core/mix';
 import { systems, type MeasureSystem } from '@trowel/core/measures';
 import type { RemedyRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { SegmentedButtons, TextInput } from 'react-native-paper';
-import { Jug } from '@/drawing/Amounts';
+import { useCommand } from '@/api/queries';
+import { Jug, Sprayer } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
+import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { VesselChoice } from './BrewPart';
 import { StepByStep } from './StepByStep';
 import { Part } from './WorkedView';
 
@@ -33,6 +36,10 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
   const unit = remedy.recipe?.kind === 'bait' ? 'mL' : usualBatch[garden.measures].unit;
   const [water, setWater] = useState<Water>('tap');
   const [typed, setTyped] = useState<{ count: string; spoon: Spoon }>({ count: '', spoon: 'tsp' });
+  const [vesselId, setVessel] = useState<string>();
+  const vessel = garden.vessels.find(({ id }) => id === vesselId);
+  const command = useCommand();
+  const tell = useNotice();
   const wanted = Number(amount.replace(',', '.'));
   const usesSoap = remedy.recipe?.kind === 'percent-volume' && remedy.recipe.hardWaterBinds === true;
   const typedCount = Number(typed.count.replace(',', '.'));
@@ -46,7 +53,9 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
     nearby,
     usesSoap ? (water === 'tap' ? garden.tapHardness : garden.buttHardness) : undefined,
     typedCount > 0 ? { count: typedCount, spoon: typed.spoon } : undefined,
+    vessel?.classes,
   );
+  const sprayers = garden.vessels.filter(({ kind }) => kind === 'sprayer' || kind === 'can');
   return (
     <View style={{ gap: space.m }}>
       <Row wrap>
@@ -72,12 +81,36 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
           </View>
         )}
       </Row>
+      <VesselChoice vessels={sprayers} chosen={vesselId} choose={setVessel} />
       {answer.kind === 'not-a-number' ? (
         <Sheet tone="warn">
           <Body>{answer.says}</Body>
         </Sheet>
       ) : answer.kind === 'mix' ? (
-        <Answer answer={answer} typed={typed} setTyped={setTyped} total={wanted} />
+        <>
+          <Answer
+            answer={answer}
+            typed={typed}
+            setTyped={setTyped}
+            total={wanted}
+            garden={garden}
+            {...(vessel ? { vesselMl: vessel.volumeMl } : {})}
+          />
+          {vessel && (
+            <Row>
+              <Toggle
+                onPress={() =>
+                  command.mutate(
+                    { path: `/vessels/${vessel.id}`, body: { held: remedy.id } },
+                    { onSuccess: () => tell({ says: `${vessel.name} now holds ${remedy.name.toLowerCase()}.` }) },
+                  )
+                }
+              >
+                {`It is in ${vessel.name} now`}
+              </Toggle>
+            </Row>
+          )}
+        </>
       ) : (
         <Sheet tone="stop">
           <Heading rank={3}>Not like this</Heading>
@@ -108,6 +141,7 @@ function mixed(
   nearby: readonly string[],
   hardness: number | undefined,
   typed: MixOrder['typed'],
+  vesselHeld: readonly string[] | undefined,
 ): Answered {
   if (!(amount > 0)) return { kind: 'not-a-number', says: 'How much ready mix is wanted? Write a number above zero.' };
   if (amount > 200)
@@ -126,8 +160,49 @@ function mixed(
       ...(strength === undefined ? {} : { strength }),
       ...(hardness === undefined ? {} : { water: { hardness } }),
       ...(typed === undefined ? {} : { typed }),
+      ...(vesselHeld === undefined ? {} : { vesselHeld: [...vesselHeld] }),
     });
   }
+}
+
+/** A card for a recipe of one's own, or why it will not. */
+export function MixAnswer({ answer }: { answer: MixResponse }) {
+  if (answer.kind === 'mix')
+    return (
+      <>
+        <Measures answer={answer} />
+        {answer.cautions.map(({ level, says }) => (
+          <Sheet key={says} tone={level === 'note' ? 'deep' : 'stop'}>
+            <Body strong={level !== 'note'}>{says}</Body>
+          </Sheet>
+        ))}
+        {answer.honest && <Small>{answer.honest}</Small>}
+      </>
+    );
+  return (
+    <Sheet tone="stop">
+      <Body strong>{'says' in answer ? answer.says : ''}</Body>
+    </Sheet>
+  );
+}
+
+/** Jug or sprayer, spoons, and the order of work. */
+function Measures({ answer, vesselMl }: { answer: Mixed; vesselMl?: number }) {
+  return (
+    <>
+      <Row gap={space.l} wrap style={{ alignItems: 'flex-end' }}>
+        {vesselMl === undefined ? (
+          <Jug share={answer.water.ml / Math.max(answer.totalMl, 1)} says={answer.water.says} />
+        ) : (
+          <Sprayer waterShare={answer.water.ml / vesselMl} share={answer.totalMl / vesselMl} says={answer.water.says} />
+        )}
+        {answer.parts.map((part) => (
+          <Part key={part.ingredient} part={part} />
+        ))}
+      </Row>
+      <StepByStep steps={answer.order} />
+    </>
+  );
 }
 
 function Answer({
@@ -135,22 +210,24 @@ function Answer({
   typed,
   setTyped,
   total,
+  garden,
+  vesselMl,
 }: {
   answer: Mixed;
+  garden: GardenView;
+  vesselMl?: number;
   total: number;
   typed: { count: string; spoon: Spoon };
   setTyped: (typed: { count: string; spoon: Spoon }) => void;
 }) {
   const [open, setOpen] = useState(false);
+  const price = costOf(answer.parts, garden.cupboard);
   return (
     <>
-      <Row gap={space.l} wrap style={{ alignItems: 'flex-end' }}>
-        <Jug share={answer.water.ml / Math.max(answer.totalMl, 1)} says={answer.water.says} />
-        {answer.parts.map((part) => (
-          <Part key={part.ingredient} part={part} />
-        ))}
-      </Row>
-      <StepByStep steps={answer.order} />
+      <Measures answer={answer} {...(vesselMl === undefined ? {} : { vesselMl })} />
+      {price !== undefined && (
+        <Small>{`Costs about ${price.toFixed(2)}, ${((price / answer.totalMl) * 1000).toFixed(2)} a litre.`}</Small>
+      )}
       {answer.hardWater && (
         <Sheet tone={answer.hardWater.shareLost.high > 0.2 ? 'warn' : 'good'}>
           <Body>{answer.hardWater.says}</Body>

@@ -4,6 +4,7 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { space } from '@/theme/theme';
+import { Folded } from '@/ui/Folded';
 import { Row, Sheet, useIsWide } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
@@ -32,41 +33,34 @@ export function WorkPart({
 }) {
   const tool = benchTools.find(({ id }) => id === toolId);
   const wide = useIsWide();
-  const [listOpen, setListOpen] = useState(false);
-  // On a phone the list would push the sum out of sight once one is chosen.
-  const showList = wide || !tool || listOpen;
   return (
     <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
       <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
-        {!wide && tool && (
-          <Row>
-            <Toggle expanded={listOpen} onPress={() => setListOpen(!listOpen)}>
-              Another sum
-            </Toggle>
-          </Row>
-        )}
-        {showList &&
-          groups.map((group) => (
-            <View key={group} style={{ gap: space.xs }}>
-              <Small strong>{groupNames[group]}</Small>
-              <Row wrap>
-                {benchTools
-                  .filter((candidate) => candidate.group === group)
-                  .map(({ id, name }) => (
-                    <Toggle
-                      key={id}
-                      pressed={id === tool?.id}
-                      onPress={() => {
-                        setListOpen(false);
-                        choose(id);
-                      }}
-                    >
-                      {name}
-                    </Toggle>
-                  ))}
-              </Row>
-            </View>
-          ))}
+        <Folded label="Another sum" chosen={tool?.id}>
+          {(close) =>
+            groups.map((group) => (
+              <View key={group} style={{ gap: space.xs }}>
+                <Small strong>{groupNames[group]}</Small>
+                <Row wrap>
+                  {benchTools
+                    .filter((candidate) => candidate.group === group)
+                    .map(({ id, name }) => (
+                      <Toggle
+                        key={id}
+                        pressed={id === tool?.id}
+                        onPress={() => {
+                          close();
+                          choose(id);
+                        }}
+                      >
+                        {name}
+                      </Toggle>
+                    ))}
+                </Row>
+              </View>
+            ))
+          }
+        </Folded>
       </View>
       <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
         {tool ? (

@@ -1,6 +1,7 @@
 import type { StepView } from '@trowel/core/contract';
 import { dayWords, hourWords } from '@trowel/core/wording';
 import { Link } from 'expo-router';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useCommand } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
@@ -8,12 +9,15 @@ import { space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
+import { ReadFirst } from '@/ui/ReadFirst';
 import { TickBox } from '@/ui/TickBox';
 
 /** One step of a remedy: tick it with a thumb; why it is and why then stand below. */
 export function StepCard({ step, today, withCase = false }: { step: StepView; today: string; withCase?: boolean }) {
   const roles = useRoles();
   const { tick, untick, busy } = useTick(step);
+  const mustRead = step.cautions.some(({ level }) => level !== 'note');
+  const [reading, setReading] = useState(false);
   const isDone = step.state === 'done' || step.state === 'skipped';
   const ground = isDone ? roles.goodGround : step.waits || step.state === 'unplaced' ? roles.deep : roles.raised;
   return (
@@ -31,7 +35,7 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
         aria-checked={step.state === 'done'}
         aria-label={`${step.does}, ${step.caseName}`}
         disabled={busy}
-        onPress={isDone ? untick : tick}
+        onPress={isDone ? untick : mustRead ? () => setReading(!reading) : () => tick([])}
         style={{ width: 60, alignItems: 'center', justifyContent: 'center', minHeight: 64 }}
       >
         <TickBox state={step.state === 'done' || step.state === 'skipped' ? step.state : 'open'} />
@@ -52,6 +56,15 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
         {step.carry && !isDone && <Small>{`Carry: ${step.carry}.`}</Small>}
         <Small>{`${capital(step.why)}.`}</Small>
         {step.whyThen !== '' && !isDone && <Small>{step.whyThen}</Small>}
+        {reading && !isDone && (
+          <ReadFirst
+            cautions={step.cautions}
+            done={(rules) => {
+              setReading(false);
+              tick(rules);
+            }}
+          />
+        )}
       </View>
     </View>
   );
@@ -68,13 +81,17 @@ function whenWords({ state, date, hour, waits, minutes }: StepView, today: strin
 function useTick(step: StepView) {
   const command = useCommand();
   const tell = useNotice();
-  const send = (outcome: 'done' | 'undone', says: string, undo?: () => void) =>
+  const send = (outcome: 'done' | 'undone', says: string, undo?: () => void, acknowledged: readonly string[] = []) =>
     command.mutate(
-      { path: '/steps', body: { treatmentId: step.treatmentId, step: step.step, outcome } },
+      { path: '/steps', body: { treatmentId: step.treatmentId, step: step.step, outcome, acknowledged } },
       { onSuccess: () => tell({ says, ...(undo ? { undo } : {}) }), onError: (error) => tell({ says: error.message }) },
     );
   const untick = () => send('undone', `Not done after all: ${step.does}`);
-  return { tick: () => send('done', `Done: ${step.does}`, untick), untick, busy: command.isPending };
+  return {
+    tick: (acknowledged: readonly string[]) => send('done', `Done: ${step.does}`, untick, acknowledged),
+    untick,
+    busy: command.isPending,
+  };
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

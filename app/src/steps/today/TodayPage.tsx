@@ -67,6 +67,21 @@ function Due({ view }: { view: TodayView }) {
       {view.due.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
+      {view.brews.map(({ id, name, pattern, says, does }) => (
+        <Sheet key={id} tone="cool">
+          <Row>
+            <Tag pattern={pattern} width={40} />
+            <Body strong>{name}</Body>
+          </Row>
+          {does.map((chore) => (
+            <Body key={chore}>{`${chore}${chore.endsWith('?') ? '' : '.'}`}</Body>
+          ))}
+          <Small>{`${says.charAt(0).toUpperCase()}${says.slice(1)}.`}</Small>
+          <Link href="/bench?part=brews">
+            <Small style={{ textDecorationLine: 'underline' }}>To the brews</Small>
+          </Link>
+        </Sheet>
+      ))}
       {view.lateLooks.map(({ caseId, caseName, pattern, on }) => (
         <Sheet key={caseId} tone="cool">
           <Row>

@@ -1,0 +1,331 @@
+import type { BenchView } from '@trowel/core/contract';
+import { batchClasses, batchKinds, batchNames, type BatchKind } from '@trowel/core/mix';
+import {
+  bulkWords,
+  fromSi,
+  measureWater,
+  millilitres,
+  readNumber,
+  toSi,
+  trim,
+  usualUnit,
+  type MeasureSystem,
+} from '@trowel/core/measures';
+import { rulesIn, ruleSaid } from '@trowel/core/choose';
+import { brewWords, dayWords } from '@trowel/core/wording';
+import { knowledge } from '@trowel/knowledge';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button, TextInput } from 'react-native-paper';
+import { useCommand } from '@/api/queries';
+import { Tag } from '@/drawing/Tag';
+import { space } from '@/theme/theme';
+import { Row, Sheet, useIsWide } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
+import { useNotice } from '@/ui/notice';
+import { ReadFirst } from '@/ui/ReadFirst';
+import { Empty, Trouble } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
+
+type BatchView = BenchView['batches'][number];
+
+/** What stands and brews: what it wants today, how strong it is, how much is left, and a new one. */
+export function BrewPart({ bench, measures }: { bench: BenchView; measures: MeasureSystem }) {
+  const wide = useIsWide();
+  const standing = bench.batches.filter(({ stage }) => stage !== 'gone');
+  const gone = bench.batches.length - standing.length;
+  return (
+    <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
+      <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
+        {standing.length === 0 && (
+          <Empty title="Nothing is brewing">
+            <Body>
+              A weed brew takes a week in warmth, shells in vinegar some days. Start one, and its days are counted here.
+            </Body>
+          </Empty>
+        )}
+        {standing.map((batch) => (
+          <BatchCard key={batch.id} batch={batch} bench={bench} measures={measures} />
+        ))}
+        {gone > 0 && <Small>{`${gone} used up or thrown out.`}</Small>}
+        {standing.length > 0 && (
+          <Row>
+            <LinkButton href="/labels" mode="outlined">
+              Labels to print
+            </LinkButton>
+          </Row>
+        )}
+      </View>
+      <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
+        <StartBatch bench={bench} measures={measures} />
+      </View>
+    </View>
+  );
+}
+
+const volumeWords = (ml: number, system: MeasureSystem) => bulkWords(measureWater(millilitres(ml), system));
+
+function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchView; measures: MeasureSystem }) {
+  const command = useCommand();
+  const tell = useNotice();
+  const [using, setUsing] = useState(false);
+  const takeBack = () => command.mutate({ path: `/batches/${batch.id}/take-back` });
+  const note = (kind: string, says: string, body: Record<string, unknown> = {}) =>
+    command.mutate(
+      { path: `/batches/${batch.id}/events`, body: { kind, ...body } },
+      { onSuccess: () => tell({ says: `${batch.name}: ${says}.`, undo: takeBack }) },
+    );
+  const due = batch.chores.filter((chore) => chore.due);
+  return (
+    <Sheet tone={batch.stage === 'past' ? 'warn' : batch.stage === 'ready' ? 'good' : 'plain'}>
+      <Row style={{ justifyContent: 'space-between' }}>
+        <Row>
+          <Tag pattern={batch.pattern} width={44} />
+          <Heading rank={3}>{batch.name}</Heading>
+        </Row>
+        <Small strong>{volumeWords(batch.leftMl, measures)} left</Small>
+      </Row>
+      <Body>{`${capital(brewWords(batch, bench.today))}${batch.vessel ? `, in ${batch.vessel}` : ''}.`}</Body>
+      <Body
+        strong
+      >{`${batch.stage === 'working' ? 'When ready' : 'Now'}: 1 part to ${trim(batch.parts, 0)} of water; it gives ${volumeWords(batch.givesMl, measures)}.`}</Body>
+      {batch.dissolvedPercent !== undefined && batch.stage === 'working' && (
+        <Small>{`About ${trim(batch.dissolvedPercent, 0)} % dissolved (estimate); ${trim(batch.calcium ?? 0, 0)} mg/L calcium when done.`}</Small>
+      )}
+      {batch.startNextBy && (
+        <Small strong>{`At this pace begin the next ${dayWords(batch.startNextBy, bench.today)}.`}</Small>
+      )}
+      {due.map(({ does, why }) => (
+        <Body key={does}>{`Today: ${does.charAt(0).toLowerCase()}${does.slice(1)} (${why}).`}</Body>
+      ))}
+      <Row wrap>
+        {batch.stage === 'working' && (
+          <Button mode="contained" contentStyle={{ minHeight: 48 }} onPress={() => note('stirred', 'stirred')}>
+            Stirred
+          </Button>
+        )}
+        {batch.stage === 'working' && batch.kind === 'shell-extract' && (
+          <Button
+            mode="outlined"
+            contentStyle={{ minHeight: 48 }}
+            onPress={() => note('fizz-ended', 'the fizz has ended')}
+          >
+            No more fizz
+          </Button>
+        )}
+        {batch.stage === 'ready' && (
+          <Toggle expanded={using} onPress={() => setUsing(!using)}>
+            Use some
+          </Toggle>
+        )}
+        {batch.stage === 'ready' && batch.chores.length > 0 && (
+          <Button mode="outlined" contentStyle={{ minHeight: 48 }} onPress={() => note('strained', 'strained')}>
+            Strained
+          </Button>
+        )}
+        <Button contentStyle={{ minHeight: 48 }} onPress={() => note('thrown-out', 'thrown out')}>
+          Throw out
+        </Button>
+      </Row>
+      {using && <UseSome batch={batch} bench={bench} measures={measures} done={() => setUsing(false)} />}
+      {command.isError && <Trouble error={command.error} />}
+    </Sheet>
+  );
+}
+
+/** So much of it, on what, out of which can; the rules speak before it is noted. */
+function UseSome({
+  batch,
+  bench,
+  measures,
+  done,
+}: {
+  batch: BatchView;
+  bench: BenchView;
+  measures: MeasureSystem;
+  done: () => void;
+}) {
+  const command = useCommand();
+  const tell = useNotice();
+  const unit = measures === 'us' || measures === 'imperial' ? 'fl oz' : 'mL';
+  const [amount, setAmount] = useState('');
+  const [vesselId, setVessel] = useState<string>();
+  const [raw, setRaw] = useState(false);
+  const ml = toSi('volume', readNumber(amount) ?? 0, unit, measures) ?? 0;
+  const save = (acknowledged: readonly string[]) =>
+    command.mutate(
+      {
+        path: `/batches/${batch.id}/events`,
+        body: {
+          kind: 'used',
+          ml: Math.round(ml * 10) / 10,
+          goesOn: raw ? 'raw-leaves' : batch.kind === 'neem' ? 'leaves' : 'soil',
+          acknowledged,
+          ...(vesselId === undefined ? {} : { vesselId }),
+        },
+      },
+      {
+        onSuccess: () => {
+          tell({ says: `${amount} ${unit} of ${batch.name.toLowerCase()} used.` });
+          done();
+        },
+      },
+    );
+  return (
+    <View style={{ gap: space.s }}>
+      <Row wrap>
+        <TextInput
+          mode="outlined"
+          style={{ width: 150 }}
+          label={`Of the brew, ${unit}`}
+          aria-label={`Of the brew itself, in ${unit}`}
+          inputMode="decimal"
+          value={amount}
+          onChangeText={setAmount}
+        />
+        <Toggle pressed={raw} onPress={() => setRaw(!raw)}>
+          On something eaten raw
+        </Toggle>
+      </Row>
+      <VesselChoice vessels={bench.vessels} chosen={vesselId} choose={setVessel} />
+      {ml > 0 && <Small>{`Fill up with ${volumeWords(ml * batch.parts, measures)} of water.`}</Small>}
+      {ml > 0 && <ReadFirst cautions={batch.cautions} done={save} label="Note it as used" />}
+      {command.isError && <Trouble error={command.error} />}
+    </View>
+  );
+}
+
+export function VesselChoice({
+  vessels,
+  chosen,
+  choose,
+}: {
+  vessels: readonly { readonly id: string; readonly name: string; readonly held?: string | null }[];
+  chosen: string | undefined;
+  choose: (id: string | undefined) => void;
+}) {
+  if (vessels.length === 0) return null;
+  return (
+    <View role="group" aria-label="In which">
+      <Row wrap>
+        {vessels.map(({ id, name, held }) => (
+          <Toggle key={id} pressed={chosen === id} onPress={() => choose(chosen === id ? undefined : id)}>
+            {held ? `${name} (held ${held.toLowerCase()})` : name}
+          </Toggle>
+        ))}
+      </Row>
+    </View>
+  );
+}
+
+function StartBatch({ bench, measures }: { bench: BenchView; measures: MeasureSystem }) {
+  const command = useCommand();
+  const tell = useNotice();
+  const unit = usualUnit('volume', measures);
+  const degrees = usualUnit('temperature', measures);
+  const [kind, setKind] = useState<BatchKind>('weed');
+  const [volume, setVolume] = useState(unit === 'L' ? '5' : '5');
+  const [warmth, setWarmth] = useState(trim(fromSi('temperature', 18, degrees, measures), 0));
+  const [tight, setTight] = useState(false);
+  const [vesselId, setVessel] = useState<string>();
+  const [shell, setShell] = useState('50');
+  const [acid, setAcid] = useState('5');
+  const isShell = kind === 'shell-extract';
+  const ml = toSi('volume', readNumber(volume) ?? 0, unit, measures) ?? 0;
+  const celsius = toSi('temperature', readNumber(warmth) ?? 18, degrees, measures) ?? 18;
+  const acidPercent = readNumber(acid) ?? 5;
+  const cautions = rulesIn(knowledge, {
+    things: [{ classes: batchClasses[kind], ...(isShell ? { percent: acidPercent } : {}) }],
+    facts: tight ? ['lid-tight'] : [],
+  }).map(ruleSaid);
+  const start = (acknowledged: readonly string[]) =>
+    command.mutate(
+      {
+        path: '/batches',
+        body: {
+          kind,
+          volumeMl: Math.round(ml),
+          warmth: celsius,
+          lid: tight ? 'tight' : 'loose',
+          acknowledged,
+          ...(vesselId === undefined ? {} : { vesselId }),
+          ...(isShell ? { shell: { grams: readNumber(shell) ?? 0, acidPercent, grain: 'crushed' } } : {}),
+        },
+      },
+      { onSuccess: () => tell({ says: `${batchNames[kind]} has begun.` }) },
+    );
+  return (
+    <Sheet>
+      <Heading>Start a brew</Heading>
+      <Row wrap>
+        {batchKinds.map((id) => (
+          <Toggle key={id} pressed={kind === id} onPress={() => setKind(id)}>
+            {batchNames[id]}
+          </Toggle>
+        ))}
+      </Row>
+      <Row wrap>
+        <TextInput
+          mode="outlined"
+          style={{ width: 130 }}
+          label={`${isShell ? 'Vinegar' : 'Water'}, ${unit}`}
+          aria-label={`${isShell ? 'Vinegar' : 'Water'}, in ${unit}`}
+          inputMode="decimal"
+          value={volume}
+          onChangeText={setVolume}
+        />
+        {isShell ? (
+          <>
+            <TextInput
+              mode="outlined"
+              style={{ width: 120 }}
+              label="Shell, g"
+              aria-label="Dry shell, in g"
+              inputMode="decimal"
+              value={shell}
+              onChangeText={setShell}
+            />
+            <TextInput
+              mode="outlined"
+              style={{ width: 120 }}
+              label="Acid, %"
+              aria-label="Acid in the vinegar, in %"
+              inputMode="decimal"
+              value={acid}
+              onChangeText={setAcid}
+            />
+          </>
+        ) : (
+          <TextInput
+            mode="outlined"
+            style={{ width: 130 }}
+            label={`Where it stands, ${degrees}`}
+            aria-label={`Warmth where it stands, in ${degrees}`}
+            inputMode="decimal"
+            value={warmth}
+            onChangeText={setWarmth}
+          />
+        )}
+      </Row>
+      <VesselChoice vessels={bench.vessels} chosen={vesselId} choose={setVessel} />
+      <Row wrap>
+        <Toggle pressed={!tight} onPress={() => setTight(false)}>
+          Lid loose
+        </Toggle>
+        <Toggle pressed={tight} onPress={() => setTight(true)}>
+          Lid tight
+        </Toggle>
+      </Row>
+      {cautions
+        .filter(({ level }) => level === 'note')
+        .map(({ says, instead }) => (
+          <Small key={says}>{`${says} ${instead ?? ''}`}</Small>
+        ))}
+      {ml > 0 && <ReadFirst key={`${kind}-${tight}`} cautions={cautions} done={start} label="Begin today" />}
+      {command.isError && <Trouble error={command.error} />}
+    </Sheet>
+  );
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

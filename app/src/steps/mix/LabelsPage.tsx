@@ -1,0 +1,75 @@
+import { trim } from '@trowel/core/measures';
+import { fullDate } from '@trowel/core/wording';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { useBench } from '@/api/queries';
+import { Tag } from '@/drawing/Tag';
+import { Page, Row } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
+import { Empty, Loaded } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+
+/** One label for every brew that stands: what, how strong, when, best before. Printed, the shell is left off. */
+export function LabelsPage() {
+  const query = useBench();
+  return (
+    <Page>
+      <View nativeID="not-printed" style={{ gap: 12 }}>
+        <Heading rank={1}>Labels</Heading>
+        <Row wrap>
+          <Button mode="contained" contentStyle={{ minHeight: 48 }} onPress={() => globalThis.print()}>
+            Print
+          </Button>
+          <LinkButton href="/bench?part=brews">Back to the brews</LinkButton>
+        </Row>
+      </View>
+      <Loaded query={query}>
+        {({ batches }) => {
+          const standing = batches.filter(({ stage }) => stage !== 'gone');
+          if (standing.length === 0)
+            return (
+              <Empty title="Nothing to label">
+                <Body>Start a brew at the bench first.</Body>
+              </Empty>
+            );
+          return (
+            <Row wrap gap={12}>
+              {standing.map((batch) => (
+                <View
+                  key={batch.id}
+                  style={{
+                    width: 330,
+                    borderWidth: 2,
+                    borderColor: '#26241d',
+                    borderRadius: 6,
+                    padding: 12,
+                    gap: 4,
+                    backgroundColor: '#fffdf4',
+                  }}
+                >
+                  <Row>
+                    <Tag pattern={batch.pattern} width={52} />
+                    <Heading rank={2} style={{ color: '#26241d' }}>
+                      {batch.name}
+                    </Heading>
+                  </Row>
+                  <Body
+                    strong
+                    style={{ color: '#26241d' }}
+                  >{`Begun ${fullDate(batch.startedOn)} · ready ${fullDate(batch.readyOn)}`}</Body>
+                  <Body strong style={{ color: '#26241d' }}>{`Best before ${fullDate(batch.bestBefore)}`}</Body>
+                  <Body
+                    style={{ color: '#26241d' }}
+                  >{`1 part to ${trim(batch.parts, 0)} of water · ${trim(batch.volumeMl / 1000, 1)} L`}</Body>
+                  <Small style={{ color: '#26241d' }}>
+                    Not for drinking. Lid loose. Out of reach of children and pets.
+                  </Small>
+                </View>
+              ))}
+            </Row>
+          );
+        }}
+      </Loaded>
+    </Page>
+  );
+}

@@ -1,0 +1,70 @@
+import type { CautionSaid } from '@trowel/core/contract';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { space } from '@/theme/theme';
+import { Row, Sheet } from './layout';
+import { Body } from './text';
+import { TickBox } from './TickBox';
+
+interface ReadFirstProps {
+  readonly cautions: readonly CautionSaid[];
+  /** Called with the rules that were read. */
+  readonly done: (rules: string[]) => void;
+  readonly label?: string;
+}
+
+/** What is read before something is done: each caution is ticked, a stop has no way past it. */
+export function ReadFirst({ cautions, done, label = 'Read, and done' }: ReadFirstProps) {
+  const [read, setRead] = useState<readonly string[]>([]);
+  const stops = cautions.filter(({ level }) => level === 'stop');
+  const toRead = cautions.filter(({ level }) => level === 'caution');
+  const key = ({ rule, says }: CautionSaid) => rule ?? says;
+  const isRead = toRead.every((caution) => read.includes(key(caution)));
+  return (
+    <View style={{ gap: space.s, marginTop: space.s }}>
+      {stops.map((caution) => (
+        <Sheet key={key(caution)} tone="stop">
+          <View role="alert">
+            <Body strong>{`Stop. ${caution.says} ${caution.instead ?? ''}`.trim()}</Body>
+          </View>
+        </Sheet>
+      ))}
+      {stops.length === 0 &&
+        toRead.map((caution) => {
+          const id = key(caution);
+          const isOn = read.includes(id);
+          return (
+            <Pressable
+              key={id}
+              role="checkbox"
+              aria-checked={isOn}
+              aria-label={`Read: ${caution.says}`}
+              onPress={() => setRead(isOn ? read.filter((other) => other !== id) : [...read, id])}
+            >
+              <Sheet tone="stop">
+                <Row gap={space.s} style={{ alignItems: 'flex-start' }}>
+                  <TickBox state={isOn ? 'done' : 'open'} />
+                  <Body strong style={{ flex: 1 }}>
+                    {`${caution.says} ${caution.instead ?? ''}`.trim()}
+                  </Body>
+                </Row>
+              </Sheet>
+            </Pressable>
+          );
+        })}
+      {stops.length === 0 && (
+        <Row>
+          <Button
+            mode="contained"
+            contentStyle={{ minHeight: 48 }}
+            disabled={!isRead}
+            onPress={() => done(cautions.flatMap(({ rule = '' }) => rule))}
+          >
+            {label}
+          </Button>
+        </Row>
+      )}
+    </View>
+  );
+}
