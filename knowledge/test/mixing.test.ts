@@ -119,6 +119,28 @@ describe('mixing, against worked figures', () => {
     expect(answerMix(knowledge, { together: [a, b] }).kind).toBe('refused');
   });
 
+  test('what goes in beside the main thing is measured too: oil with its soap, creamed first', () => {
+    const answer = mixed({ remedy: 'oil-spray', volume: litres(2) });
+    expect(answer.parts.map(({ ingredient, ml }) => [ingredient, ml])).toEqual([
+      ['oil', 20],
+      ['liquid-soap', 10],
+    ]);
+    expect(answer.water.ml).toBe(1970);
+    expect(answer.order[0]).toMatch(/^Shake .* with .* to a cream/);
+  });
+
+  test('the card can be followed by itself: before, wear, where, when, how often, the wait, what to expect', () => {
+    const { card } = mixed({ remedy: 'soap-spray', volume: litres(1.5) });
+    expect(card?.before.join()).toMatch(/soft water.*Wet two or three leaves/);
+    expect(card?.wear).toEqual(['glasses']);
+    expect(card?.putOn.join()).toMatch(/undersides.*in the evening, out of the sun, 2 dry hours after/);
+    expect(card?.after.join()).toMatch(
+      /after 2 days.*every 4–7 days, at most 3 times in 21 days.*Wait 1 day before picking/,
+    );
+    expect(card?.expect).toMatch(/50–95 % fewer .* 2–8 days on/);
+    expect(mixed({ remedy: 'peroxide-drench', volume: litres(1) }).card?.putOn.join()).toMatch(/Where: moist soil/);
+  });
+
   test('what is not known is not called safe', () => {
     expect(answerMix(knowledge, { together: ['milk', 'plutonium'] })).toMatchObject({
       kind: 'checked',

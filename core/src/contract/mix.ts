@@ -135,6 +135,17 @@ export const mixResponse = z.discriminatedUnion('kind', [
       })
       .optional(),
     cautions: z.array(caution),
+    /** All else that is needed to follow it: before, wear, putting on, afterwards, limits, what to expect. */
+    card: z
+      .object({
+        before: z.array(z.string()),
+        wear: z.array(z.string()),
+        putOn: z.array(z.string()),
+        after: z.array(z.string()),
+        limits: z.array(z.string()),
+        expect: z.string(),
+      })
+      .optional(),
     slip: z.object({ says: z.string(), factor: z.number() }).optional(),
     working: z.array(working),
     honest: z.string().optional(),

@@ -20,6 +20,7 @@ import {
   type MeasureSystem,
 } from '../measures';
 import { plantNamed } from '../read';
+import { cardWords } from '../wording/card';
 import { rowById, withinCap, type IngredientRow, type RecipeSpec, type RemedyRow, type Tables } from '../tables';
 import { benchTool } from './bench';
 import { mixOwn } from './own-recipe';
@@ -119,7 +120,7 @@ function mixRemedy(tables: Tables, remedy: Mixable, order: MixOrder, ml: number)
     return { kind: 'refused', because, says: `${because[0]?.says ?? ''} ${because[0]?.instead ?? ''}`.trim() };
 
   const product = productFor(tables, remedy, order);
-  const amounts = amountsFor(recipe, strength.value, ml, product, order);
+  const amounts = withAlso(tables, recipe, amountsFor(recipe, strength.value, ml, product, order), ml);
   // What else goes in, and all that is known of the job, is checked with every part of the mix.
   const others = (order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? []);
   const rules = rulesIn(tables, {
@@ -159,10 +160,12 @@ function mixRemedy(tables: Tables, remedy: Mixable, order: MixOrder, ml: number)
     ...(soap ? { hardWater: soap.said } : {}),
     cautions: [
       ...remedy.cautions.filter(({ at }) => at !== 'choose').map(({ level, says }) => ({ level, says })),
-      ...rules,
+      // A rule that the remedy’s own cautions already name would only be read twice.
+      ...rules.filter(({ says }) => !remedy.cautions.some((own) => own.says.slice(0, 24) === says.slice(0, 24))),
       ...(order.plants ?? []).flatMap((name) => plantTest(tables, remedy, name)),
       ...(order.nearby ?? []).flatMap((name) => nearbyCaution(tables, remedy, name)),
     ],
+    card: cardWords(remedy),
     ...(slip ? { slip } : {}),
     working: [...amounts.working, ...(soap?.working ?? [])],
     honest: remedy.honest,
@@ -303,6 +306,29 @@ function amountsFor(recipe: RecipeSpec, value: number, ml: number, product: Ingr
   }
 }
 
+/** What goes in beside the main thing, measured like it. */
+function withAlso(tables: Tables, { also = [] }: RecipeSpec, amounts: Amounts, ml: number): Amounts {
+  const litres = ml / 1000;
+  const liquid = also.reduce((sum, { perLitre, unit }) => sum + (unit === 'mL' ? perLitre * litres : 0), 0);
+  return {
+    parts: [
+      ...amounts.parts,
+      ...also.map(({ ingredient, perLitre, unit }) =>
+        unit === 'mL' ? { ingredient, ml: perLitre * litres } : { ingredient, grams: perLitre * litres },
+      ),
+    ],
+    waterMl: amounts.waterMl - liquid,
+    working: [
+      ...amounts.working,
+      ...also.map(({ ingredient, perLitre, unit, why }) => ({
+        what: `${rowById(tables.ingredients, ingredient, 'ingredients').name} (${why})`,
+        how: `${trim(litres, 3)} L × ${trim(perLitre, 2)} ${unit}/L`,
+        value: `${trim(perLitre * litres, 2)} ${unit}`,
+      })),
+    ],
+  };
+}
+
 /** Label strength where nothing is said: what pharmacies sell. */
 const usualBottle = 3;
 /** Stronger peroxide burns skin and eyes; in some regions it is not sold to the public. */
@@ -338,14 +364,37 @@ function pouringOrder(recipe: RecipeSpec, water: string, parts: readonly MixPart
       ? `${item.spoons} (${trim(item.ml, 1)} mL) of ${item.name.toLowerCase()}`
       : `${trim(item.grams, 1)} g of ${item.name.toLowerCase()} (about ${item.spoons})`,
   );
+  const rest = measured.slice(1).map((words) => `Add ${words}`);
   switch (recipe.kind) {
     case 'percent-volume':
+      // Oil floats: it is creamed with the soap before water comes to it.
+      return recipe.ingredient === 'oil' && rest.length > 0
+        ? [
+            `Shake ${measured[0]} with ${measured.slice(1).join(' and ')} and as much water to a cream`,
+            `Fill up with ${water} of water, shaking`,
+            'Shake again while you spray',
+          ]
+        : [
+            `Fill in ${water} of water first`,
+            `Add ${measured[0]}`,
+            ...rest,
+            'Swirl, do not shake, so that it does not foam',
+          ];
     case 'percent-strength':
-      return [`Fill in ${water} of water first`, `Add ${measured[0]}`, 'Swirl, do not shake, so that it does not foam'];
+      return [`Fill in ${water} of water first`, `Add ${measured[0]}`, ...rest, 'Swirl once; use it at once'];
     case 'one-to-n':
-      return [`Pour in ${measured[0]}`, `Fill up with ${water} of water`, 'Stir and strain into the sprayer'];
+      return [
+        `Pour in ${measured[0]}`,
+        ...rest,
+        `Fill up with ${water} of water`,
+        'Stir, and strain what goes into a sprayer',
+      ];
     case 'grams-per-litre':
-      return [`Fill in ${water} of lukewarm water`, `Stir in ${measured[0]} until nothing is left at the bottom`];
+      return [
+        `Fill in ${water} of lukewarm water`,
+        `Stir in ${measured[0]} until nothing is left at the bottom`,
+        ...rest,
+      ];
     case 'bait':
       return [
         `Warm ${water} of water`,

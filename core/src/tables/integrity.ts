@@ -181,6 +181,7 @@ function remedyProblems(
   });
   if (!remedy.recipe) return;
   refers('ingredients', remedy.recipe.ingredient, name);
+  for (const { ingredient } of remedy.recipe.also ?? []) refers('ingredients', ingredient, name);
   need(
     remedy.recipe.strengths.filter(({ byDefault }) => byDefault).length === 1,
     `${name} must have one default strength`,

@@ -29,8 +29,19 @@ export interface IngredientRow extends Sourced {
   readonly classes: readonly string[];
 }
 
+/** Something that goes in beside the main thing, per litre of ready mix. */
+export interface AlsoIn {
+  readonly ingredient: IngredientId;
+  readonly perLitre: number;
+  readonly unit: 'mL' | 'g';
+  /** What it is there for. */
+  readonly why: string;
+}
+
 /** How a remedy is mixed. Strengths are numbers; measures are worked out for the job at hand. */
-export type RecipeSpec =
+export type RecipeSpec = { readonly also?: readonly AlsoIn[] } & RecipeKind;
+
+export type RecipeKind =
   | {
       /** Percent of the product by volume in water. */
       readonly kind: 'percent-volume';

@@ -3,3 +3,4 @@ export * from './plan';
 export * from './follow';
 export * from './ground';
 export * from './bench';
+export * from './card';

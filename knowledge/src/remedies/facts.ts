@@ -92,11 +92,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       reaches: 'moving, soft bodies that are wetted; not eggs, pupae or what is rolled up',
       wear: ['glasses'],
       spares: spares('some', 'safe', 'harm'),
-      prepare: [
-        step('Wash the sprayer', 3),
-        step('Fill in soft water first', 2),
-        step('Add the soap, swirl, do not shake', 2),
-      ],
+      prepare: [step('Wash the sprayer', 3), step('Fetch soft water: rain, or boiled and cooled', 5)],
     },
   ],
   [
@@ -117,11 +113,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       keeps: keeps(60, 'two months, labelled and locked away'),
       wear: ['gloves'],
       spares: spares('some', 'some', 'some'),
-      prepare: [
-        step('Ask which they want: sugar card and fat card', 60),
-        step('Dissolve sugar, then powder, in warm water', 10),
-        step('Fill and label closed stations', 10),
-      ],
+      prepare: [step('Make closed stations: lids with holes of 3–4 mm', 10)],
     },
   ],
   [
@@ -131,7 +123,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       keeps: keeps(0, 'at once; an opened bottle weakens in months'),
       wear: ['gloves', 'glasses'],
       spares: spares('harm', 'harm', 'some'),
-      prepare: [step('Try a drop on cut potato: it must fizz', 1), step('Measure water, then peroxide', 3)],
+      prepare: [step('Try a drop on cut potato: it must fizz', 1)],
     },
   ],
   ['insecticide', { spares: spares('harm', 'safe', 'harm'), wear: ['gloves', 'glasses', 'long sleeves'] }],
@@ -165,7 +157,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       reaches: 'eggs, scale and mites that are covered',
       spares: spares('some', 'safe', 'harm'),
       wear: ['gloves', 'glasses'],
-      prepare: [step('Mix oil and soap to a cream', 3), step('Fill up with water, shaking', 3)],
+      prepare: [step('Wash the sprayer', 3)],
     },
   ],
   [
@@ -386,5 +378,7 @@ const byId: Readonly<Record<string, Part>> = {
 /** A row with its facts: its rung’s, then its class’s, then its own. */
 export function withFacts(row: RemedyCore): RemedyRow {
   const ofClass = byClass.find(([name]) => row.classes.includes(name))?.[1] ?? {};
-  return { ...row, facts: { ...byRung[row.rung], ...ofClass, ...byId[row.id] } };
+  // What is poured at the roots never goes on leaves, whatever its class usually does.
+  const poured: Part = row.classes.includes('drench') ? { where: 'moist soil, at the roots' } : {};
+  return { ...row, facts: { ...byRung[row.rung], ...ofClass, ...poured, ...byId[row.id] } };
 }

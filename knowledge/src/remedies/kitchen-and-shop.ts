@@ -26,6 +26,7 @@ const sprays: readonly RemedyCore[] = [
       helps('flea-beetle', 0.1, 'it tastes bad'),
     ],
     recipe: {
+      also: [{ ingredient: 'liquid-soap', perLitre: 5, unit: 'mL', why: 'so that it sticks' }],
       kind: 'grams-per-litre',
       ingredient: 'pepper',
       cap: 2,
@@ -34,7 +35,7 @@ const sprays: readonly RemedyCore[] = [
         { id: 'strong', label: '1 g per litre', value: 1, why: 'where half did nothing' },
       ],
     },
-    rate: 'Both sides, with 5 mL of soap a litre.',
+    rate: 'Both sides, about 40 mL a plant of knee height.',
     limits: ['Strain it or it clogs.', 'Weekly, at most three times.'],
     sensitiveTo: 'soap',
     notFor: ['seedling', 'fern'],

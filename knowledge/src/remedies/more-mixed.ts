@@ -33,6 +33,7 @@ const sprays: readonly RemedyCore[] = [
       helps('powdery-mildew', 0.4, 'it smothers young spots'),
     ],
     recipe: {
+      also: [{ ingredient: 'liquid-soap', perLitre: 5, unit: 'mL', why: 'so that it mixes' }],
       kind: 'percent-volume',
       ingredient: 'oil',
       cap: 2,
@@ -41,7 +42,7 @@ const sprays: readonly RemedyCore[] = [
         { id: 'dormant', label: '2 %', value: 2, why: 'only on bare woody plants in winter' },
       ],
     },
-    rate: 'To full cover, undersides and bark cracks; add 5 mL soap per litre so that it mixes.',
+    rate: 'To full cover, undersides and bark cracks.',
     limits: [
       'Between 4 and 30 °C, never on wilted or dry plants.',
       'Two weeks at least from sulphur.',
@@ -95,6 +96,7 @@ const sprays: readonly RemedyCore[] = [
       helps('rust', 0.2, 'little is known'),
     ],
     recipe: {
+      also: [{ ingredient: 'liquid-soap', perLitre: 2, unit: 'mL', why: 'so that it spreads' }],
       kind: 'grams-per-litre',
       ingredient: 'potassium-bicarbonate',
       cap: 6,
@@ -103,7 +105,7 @@ const sprays: readonly RemedyCore[] = [
         { id: 'gentle', label: '0.3 %', value: 3, why: 'young or tender leaves' },
       ],
     },
-    rate: 'Both sides until it drips; 2 mL soap per litre helps it spread.',
+    rate: 'Both sides until it drips.',
     limits: [
       'Never over 0.6 % (sodium salt 0.5 %).',
       'At most 5 sprays a season.',

@@ -186,6 +186,32 @@ export function MixAnswer({ answer }: { answer: MixResponse }) {
   );
 }
 
+/** Before, what to wear, putting it on, afterwards, limits: the card can be followed by itself. */
+function CardLines({ card }: { card: NonNullable<Mixed['card']> }) {
+  const blocks = [
+    ['Before', card.before],
+    ['Put it on', card.putOn],
+    ['Afterwards', card.after],
+    ['Limits', card.limits],
+  ] as const;
+  return (
+    <View style={{ gap: space.m }}>
+      {card.wear.length > 0 && <Body strong>{`Wear ${card.wear.join(', ')}.`}</Body>}
+      {blocks.map(([title, lines]) =>
+        lines.length === 0 ? null : (
+          <View key={title} style={{ gap: 2 }}>
+            <Heading rank={3}>{title}</Heading>
+            {lines.map((words) => (
+              <Body key={words}>{`· ${words.replace(/\.$/, '')}.`}</Body>
+            ))}
+          </View>
+        ),
+      )}
+      <Body strong>{card.expect}</Body>
+    </View>
+  );
+}
+
 /** Jug or sprayer, spoons, and the order of work. */
 function Measures({ answer, vesselMl }: { answer: Mixed; vesselMl?: number }) {
   return (
@@ -241,6 +267,7 @@ function Answer({
           <Body strong={level !== 'note'}>{says}</Body>
         </Sheet>
       ))}
+      {answer.card && <CardLines card={answer.card} />}
       <SpoonCheck answer={answer} typed={typed} setTyped={setTyped} />
       <Row>
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
