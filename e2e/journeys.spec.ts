@@ -49,6 +49,10 @@ test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
     ]) {
       const box = page.getByRole('checkbox', { name: new RegExp(`^${step}`) });
       await box.click();
+      if (step.startsWith('Spray')) {
+        await page.getByRole('checkbox', { name: /^Read: Soap kills fish/ }).click();
+        await page.getByRole('button', { name: 'Read, and done' }).click();
+      }
       await expect(box).toBeChecked();
     }
     await expectAccessible(page);
@@ -172,6 +176,108 @@ test('a plate is found by a word', async ({ page }) => {
   await expect(page.getByText('No plate speaks of “flying carpets”.')).toBeVisible();
 });
 
+test('8: the shells in the jar: what runs out, how it foams, what the can brings beside the tap', async ({ page }) => {
+  await page.goto('/bench?part=work');
+  await page.getByRole('button', { name: 'Shells in vinegar' }).click();
+  await page.getByRole('textbox', { name: 'Dry shell, in g' }).fill('100');
+  await page.getByRole('textbox', { name: 'Vinegar, in L' }).fill('1');
+  await expect(page.getByText('the vinegar', { exact: true })).toBeVisible();
+  await expect(page.getByText('16686 mg/L')).toBeVisible();
+  await expect(page.getByText('16.7 mg/L').first()).toBeVisible();
+  await expect(page.getByText('Your water alone brings 74 mg/L; this adds 17.')).toBeVisible();
+  await expect(page.getByText(/no effect on fruit-end rot is to be expected/)).toBeVisible();
+  await page.getByRole('button', { name: 'How it was worked out' }).click();
+  await expect(page.getByText(/the less of .* and .* ÷ 2/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Acid in the vinegar, in %' }).fill('25');
+  await expect(page.getByRole('alert')).toContainText('injures eyes and skin');
+  await page.getByRole('textbox', { name: 'Acid in the vinegar, in %' }).fill('five');
+  await expect(page.getByRole('alert')).toContainText('Acid in the vinegar: must be a number');
+  await expectAccessible(page);
+});
+
+test.describe('at the bench', () => {
+  test('a brew is begun, stirred, taken back; a tight lid has no way past', async ({ page }) => {
+    await page.goto('/bench?part=brews');
+    await page.getByRole('button', { name: 'Lid tight' }).click();
+    await expect(page.getByRole('alert')).toContainText('Stop. A brew in a closed vessel gives gas');
+    await expect(page.getByRole('button', { name: 'Begin today' })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Lid loose' }).click();
+    await page.getByRole('button', { name: 'Begin today' }).click();
+    const card = page.getByText(/^0 days old, ready/).first();
+    await expect(card).toBeVisible();
+    await page.getByRole('button', { name: 'Stirred' }).first().click();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expectAccessible(page);
+    await page.goto('/labels');
+    await expect(page.getByText(/^Best before/).first()).toBeVisible();
+    await expectAccessible(page);
+  });
+
+  test('the cupboard is kept, and what a household will not have is left out of the choice', async ({ page }) => {
+    await page.goto('/bench?part=cupboard');
+    await page.getByLabel('What goes into the cupboard').fill('moon dust');
+    await page.getByRole('button', { name: 'Put it in' }).click();
+    await expect(page.getByText(/"moon dust" is not known/)).toBeVisible();
+    await page.getByLabel('What goes into the cupboard').fill('skim milk powder');
+    await page.getByRole('button', { name: 'Put it in' }).click();
+    await expect(page.getByText('Skim-milk powder', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'No milk' }).click();
+    await expect(page.getByRole('button', { name: 'No milk' })).toHaveAttribute('aria-pressed', 'true');
+    await expectAccessible(page);
+    await openCase(page, 'Roses');
+    await say(page, 'white powder on the leaves that rubs off');
+    await part(page, 'Choose');
+    await expect(page.getByText(/^Milk spray\. You have set a rule against it/)).toBeVisible();
+    await page.goto('/bench?part=cupboard');
+    await page.getByRole('button', { name: 'No milk' }).click();
+    await expect(page.getByRole('button', { name: 'No milk' })).toHaveAttribute('aria-pressed', 'false');
+  });
+
+  test('a recipe of one’s own stays within the limits, and goes out and in as text', async ({ page }) => {
+    await page.goto('/bench?part=recipes');
+    await page.getByRole('button', { name: 'Soap spray' }).click();
+    const soap = page.getByRole('textbox', { name: 'true liquid soap, in mL/L' });
+    await soap.fill('40');
+    await expect(page.getByRole('alert')).toContainText('above the limit of 20');
+    await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeDisabled();
+    await soap.fill('8');
+    await page.getByLabel('Name of the recipe').fill('Soap for the gooseberries');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Soap for the gooseberries' })).toBeVisible();
+    await page.getByLabel('Paste a recipe file’s text').fill('{"format":"a cake"}');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByRole('alert')).toContainText('format: must be one of "wise-trowel-recipe"');
+    await expectAccessible(page);
+  });
+
+  test('a mix is followed large, with one hand, and the sprayer remembers', async ({ page }) => {
+    await page.goto('/bench?remedy=bt-spray');
+    await page.getByRole('button', { name: 'Green sprayer' }).click();
+    await expect(page.getByText(/This sprayer held soap: it kills what is alive/)).toBeVisible();
+    await page.getByRole('button', { name: 'Blue sprayer' }).click();
+    await page.getByRole('button', { name: 'Large, step by step' }).click();
+    const first = page.getByRole('checkbox', { name: /^Step 1: Fill in/ });
+    await first.click();
+    await expect(first).toBeChecked();
+    await expect(page.getByText(/the screen stays awake/)).toBeVisible();
+    await expectAccessible(page);
+  });
+
+  test('what can hurt is read before it is ticked', async ({ page }) => {
+    await openCase(page, 'Redcurrants');
+    await say(page, 'clusters of aphids, sticky curled leaves');
+    await part(page, 'Choose');
+    await page.getByRole('button', { name: 'Choose Soap spray' }).click();
+    await part(page, 'Do');
+    await page.getByRole('checkbox', { name: /^Spray undersides and tips/ }).click();
+    const done = page.getByRole('button', { name: 'Read, and done' });
+    await expect(done).toBeDisabled();
+    await page.getByRole('checkbox', { name: /^Read: Soap kills fish/ }).click();
+    await done.click();
+    await expect(page.getByRole('checkbox', { name: /^Spray undersides and tips/ })).toBeChecked();
+  });
+});
+
 test.describe('9: do not', () => {
   test('ladybird young are no pest: nothing is sprayed', async ({ page }) => {
     await openCase(page, 'Roses');
@@ -257,6 +363,8 @@ test.describe('everyday', () => {
     ['/notebook', /^Notebook$/],
     ['/plates', /^Plates$/],
     ['/practice', /^Practice$/],
+    ['/bench?part=work&tool=mulch', /^Bench$/],
+    ['/labels', /^Labels$/],
     ['/garden/long-bed', /^Long Bed$/],
     ['/no/such/place', /Nothing grows here/],
   ] as const)

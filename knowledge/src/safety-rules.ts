@@ -845,7 +845,7 @@ const keeping: readonly SafetyRule[] = [
     'helper',
     'stop',
     { facts: ['target-helper'] },
-    'That is a helper: leave it.',
+    'That is a helper, and what kills pests kills it too: leave it.',
     'Look for what it is eating.',
   ),
   guideline(

@@ -108,6 +108,9 @@ describe('asking in plain words before pouring', () => {
     ['moth balls against moles', 'moth-balls'],
     ['something that is banned here', 'forbidden'],
     ['give away plants where there are jumping worms', 'worm-moves'],
+    ['soap 1 % with 35 % peroxide', 'peroxide-12'],
+    ['peroxide 3 % on the tools, then vinegar of 20 percent', 'acid-10'],
+    ['pyrethrin, there are bees about', 'bloom-insecticide'],
   ])('“%s” is stopped', (line, rule) => {
     const answer = ask(line);
     expect(answer).toMatchObject({ kind: 'refused' });
@@ -131,10 +134,14 @@ describe('asking in plain words before pouring', () => {
     expect(answer.kind === 'checked' && answer.cautions.map((caution) => caution.rule)).toContain(rule);
   });
 
-  test.each(['milk and water on squash leaves', 'worm castings in a seed mix', 'water the beans in the evening'])(
-    '“%s” passes without a stop',
-    (line) => expect(ask(line).kind).toBe('checked'),
-  );
+  test.each([
+    'milk and water on squash leaves',
+    'worm castings in a seed mix',
+    'water the beans in the evening',
+    'soap on the roses as well as on the currants',
+    'mustard water to count earthworms',
+    'peroxide 3 % with soap 1 %',
+  ])('“%s” passes without a stop', (line) => expect(ask(line).kind).toBe('checked'));
 
   test('what was read is said, and what was not is not called safe', () => {
     expect(ask('bleach with vinegar 8 %')).toMatchObject({
@@ -153,6 +160,16 @@ describe('asking in plain words before pouring', () => {
     expect(answerMix(knowledge, { together: ['soap'], facts: ['near-pond'] })).toMatchObject({
       cautions: [{ rule: 'pond-soap' }],
     });
+  });
+
+  test('a bottle too strong, and a plain dilution beside bleach, are refused like any other', () => {
+    const volume = { amount: 1, unit: 'L' };
+    expect(answerMix(knowledge, { remedy: 'peroxide-spray', volume, bottlePercent: 35 })).toMatchObject({
+      kind: 'refused',
+      says: expect.stringMatching(/above 12 %/),
+    });
+    expect(answerMix(knowledge, { remedy: 'peroxide-spray', volume, bottlePercent: 9 })).toMatchObject({ kind: 'mix' });
+    expect(answerMix(knowledge, { oneTo: 9, volume, together: ['bleach', 'vinegar'] }).kind).toBe('refused');
   });
 
   test('a mix is judged with all that is known of the job', () => {

@@ -89,11 +89,37 @@ function mentions(ingredients: readonly IngredientRow[], line: string): Mention[
 const wholeWord = (word: string) =>
   new RegExp(`(?<![\\p{L}-])${word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:e?s)?(?![\\p{L}-])`, 'iu');
 
-/** A label's strength in a word like "vinegar 20 %". */
-export function percentIn(line: string): number | undefined {
-  const found = /(\d+(?:[.,]\d+)?)\s*(?:%|percent|per cent)/i.exec(line);
-  return found?.[1] === undefined ? undefined : Number(found[1].replace(',', '.'));
+interface PercentSaid {
+  readonly percent: number;
+  readonly at: number;
 }
+
+function percentsIn(line: string): PercentSaid[] {
+  return [...line.matchAll(/(\d+(?:[.,]\d+)?)\s*(?:%|percent|per cent)/gi)].map((found) => ({
+    percent: Number((found[1] ?? '0').replace(',', '.')),
+    at: found.index,
+  }));
+}
+
+/** A label's strength in a word like "vinegar 20 %". */
+export const percentIn = (line: string): number | undefined => percentsIn(line)[0]?.percent;
+
+/** The strength that stands nearest to an ingredient, if it stands nearer to no other. */
+function strengthOf(
+  row: IngredientRow,
+  named: readonly Mention[],
+  percents: readonly PercentSaid[],
+): { percent?: number } {
+  for (const { percent, at } of percents) {
+    const nearest = [...named].sort((a, b) => distance(a, at) - distance(b, at))[0];
+    if (nearest?.row === row) return { percent };
+  }
+  return {};
+}
+
+/** Letters between a strength and a name; what follows the strength ("20 % vinegar") is meant before what precedes it. */
+const distance = (mention: Mention, at: number): number =>
+  mention.at >= at ? mention.at - at : at - (mention.at + mention.length) + 4;
 
 /** A question in a gardener's words, as far as it is understood. */
 export interface Asked {
@@ -136,7 +162,7 @@ export function weatherFacts({
 export function readQuestion(tables: Pick<Tables, 'ingredients'>, line: string): Asked {
   const lower = line.toLowerCase();
   const named = mentions(tables.ingredients, lower);
-  const percent = percentIn(lower);
+  const percents = percentsIn(lower);
   const rows = [...new Set(named.map(({ row }) => row))];
   const facts = (Object.entries(sceneFacts) as [SceneFact, readonly string[]][])
     .filter(([, words]) => words.some((word) => wholeWord(word).test(lower)))
@@ -149,14 +175,14 @@ export function readQuestion(tables: Pick<Tables, 'ingredients'>, line: string):
       things: rows.map((row) => ({
         // What is said to be sprayed is a spray, whatever it is.
         classes: all.includes('on-leaves') ? [...row.classes, 'spray'] : row.classes,
-        ...(percent === undefined ? {} : { percent }),
+        ...strengthOf(row, named, percents),
       })),
       facts: all,
       ...(harvest?.[1] === undefined ? {} : { daysToHarvest: Number(harvest[1]) }),
     },
     understood: [
       ...rows.map(({ name }) => name),
-      ...(percent === undefined ? [] : [`${percent} %`]),
+      ...percents.map(({ percent }) => `${percent} %`),
       ...all.map((fact) => fact.replace(/-/g, ' ')),
     ],
   };

@@ -43,7 +43,8 @@ export function mix(tables: Tables, order: MixOrder): MixResponse {
   if (order.recipe !== undefined) return mixOwn(tables, order.recipe, ml, order.measures);
   if (order.remedy === undefined) {
     if (order.oneTo === undefined) throw inputError('remedy', 'name a remedy, or "oneTo" for a plain dilution');
-    return plainDilution(order, ml, order.oneTo);
+    const beside = order.together && checkTogether(tables, order.together, order);
+    return beside?.kind === 'refused' ? beside : plainDilution(order, ml, order.oneTo);
   }
   const remedy = tables.remedies.find(({ id }) => id === order.remedy);
   if (!remedy)
@@ -120,7 +121,6 @@ function mixRemedy(tables: Tables, remedy: Mixable, order: MixOrder, ml: number)
     return { kind: 'refused', because, says: `${because[0]?.says ?? ''} ${because[0]?.instead ?? ''}`.trim() };
 
   const product = productFor(tables, remedy, order);
-  const amounts = withAlso(tables, recipe, amountsFor(recipe, strength.value, ml, product, order), ml);
   // What else goes in, and all that is known of the job, is checked with every part of the mix.
   const others = (order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? []);
   const rules = rulesIn(tables, {
@@ -138,6 +138,7 @@ function mixRemedy(tables: Tables, remedy: Mixable, order: MixOrder, ml: number)
   if (rules.some(({ level }) => level === 'stop'))
     return { kind: 'refused', because: rules, says: `Stop. ${rules[0]?.says ?? ''} ${rules[0]?.instead ?? ''}`.trim() };
 
+  const amounts = withAlso(tables, recipe, amountsFor(recipe, strength.value, ml, product, order), ml);
   const parts = amounts.parts.map((amount) => partFor(tables, amount, order.measures));
   const soap =
     recipe.kind === 'percent-volume' && recipe.hardWaterBinds
