@@ -37,6 +37,7 @@ describe('one case from first sign to verdict', () => {
     expect(unread.body.fields[0]).toMatchObject({ field: 'acknowledged' });
     const acknowledged = spray?.cautions.flatMap(({ rule = '' }) => rule);
     await post('/steps', { treatmentId, step: 'spray', outcome: 'done', acknowledged });
+    expect((await theCase(id)).log[0]?.says).toMatch(/^Step: Spray undersides .*having read “Soap kills fish/);
 
     world.setNow('2026-06-12T09:00:00Z');
     await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [12, 0, 25, 3, 8, 14, 2, 19, 1, 6] });

@@ -20,7 +20,12 @@ export const anyLogOfCase = (db: Db, caseId: string): LogRow[] =>
     caseId,
   );
 export const anyLog = (db: Db, limit: number): LogRow[] =>
-  any(db, logRow, 'SELECT id, at, on_date, command, case_id, body FROM log ORDER BY id DESC LIMIT ?', limit);
+  any(
+    db,
+    logRow,
+    'SELECT id, at, on_date, command, case_id, body FROM log ORDER BY on_date DESC, id DESC LIMIT ?',
+    limit,
+  );
 
 /** The stored answer of a command that was already done; undefined when it is new. */
 export function earlierResult(db: Db, commandId: string): unknown {

@@ -1,4 +1,4 @@
-import type { CaseSummary, CaseView, FollowResponse, LogEntry } from '@trowel/core/contract';
+import type { CaseSummary, CaseView, FollowResponse } from '@trowel/core/contract';
 import { sayFollow } from '@trowel/core/headless';
 import { follow, summarise } from '@trowel/core/follow';
 import { daysBetween } from '@trowel/core/plan';
@@ -7,8 +7,9 @@ import { verdictWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { anyCases, anyEvidence, anyLooks, type CaseRow, type LookRow } from '../store/cases';
 import { anyBeds, anyPlantings, type BedRow, type PlantingRow } from '../store/garden';
-import { anyLogOfCase, type LogRow } from '../store/log';
+import { anyLogOfCase } from '../store/log';
 import { anyStepsOf, anyTreatments, type TreatmentRow } from '../store/treatments';
+import { logEntryOf } from './log';
 import { layOut, stepsOf, type Deps } from './plan';
 import { situationOfCase } from './reading';
 
@@ -107,7 +108,7 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       counts,
       mean: Number(summarise(counts).mean.toFixed(2)),
     })),
-    log: anyLogOfCase(db, row.id).map((entry) => logEntryOf(tables, entry)),
+    log: anyLogOfCase(db, row.id).map((entry) => logEntryOf({ db, tables }, entry)),
   };
 }
 
@@ -159,63 +160,4 @@ function untreatedRow(looks: readonly LookRow[]) {
   const before = looks.filter(({ kind }) => kind === 'untreated-before').pop();
   const after = looks.filter(({ kind }) => kind === 'untreated-after').pop();
   return before && after ? { before: before.counts, after: after.counts } : undefined;
-}
-
-const commandWords: Record<string, string> = {
-  'open-case': 'Case opened',
-  'add-evidence': 'Signs noted',
-  'answer-check': 'Check made',
-  'choose-remedy': 'Remedy chosen',
-  'end-treatment': 'Remedy ended',
-  'record-step': 'Step',
-  'add-look': 'Counted',
-  'close-case': 'Case closed',
-  'reopen-case': 'Case opened again',
-  'add-bed': 'Bed added',
-  'add-planting': 'Planted',
-  'change-garden': 'Garden settings changed',
-  'add-soil-test': 'Soil test noted',
-  'import-soil-tests': 'Soil tests imported',
-  'set-threshold': 'Threshold changed',
-  'set-harvest': 'Harvest day set',
-  'answer-practice': 'Practised a reading',
-};
-
-/** A log line in words. */
-export function logEntryOf(tables: Tables, { id, on_date, command, case_id, body }: LogRow): LogEntry {
-  return {
-    id,
-    on: on_date,
-    command,
-    caseId: case_id,
-    says: [commandWords[command] ?? command, detailOf(tables, body)].filter(Boolean).join(': '),
-  };
-}
-
-function detailOf(tables: Tables, body: Record<string, unknown>): string {
-  const text = (key: string) => (typeof body[key] === 'string' ? (body[key] as string) : undefined);
-  const parts: (string | undefined)[] = [
-    text('said') === undefined ? undefined : `“${text('said')}”`,
-    Array.isArray(body.items)
-      ? body.items
-          .map((item: { sign?: string; state?: string }) => {
-            const name = tables.signs.find(({ id }) => id === item.sign)?.name ?? '';
-            return item.state === 'seen'
-              ? name
-              : item.state === 'absent'
-                ? `no ${name.toLowerCase()}`
-                : `${name} taken back`;
-          })
-          .join(', ')
-      : undefined,
-    tables.checks.find(({ id }) => id === text('check'))?.name,
-    tables.remedies.find(({ id }) => id === text('remedy'))?.name,
-    text('step') === undefined
-      ? undefined
-      : `${tables.remedies.flatMap(({ steps }) => steps).find(({ id }) => id === text('step'))?.does ?? text('step')}, ${text('outcome')}`,
-    Array.isArray(body.counts) ? (body.counts as number[]).join(', ') : undefined,
-    text('step') === undefined ? text('outcome') : undefined,
-    text('label') ?? text('name'),
-  ];
-  return parts.filter((part) => part !== undefined && part !== '').join(' · ');
 }

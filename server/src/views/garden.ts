@@ -12,7 +12,7 @@ import { anyTreatments } from '../store/treatments';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
 import { batchOf, keptOf } from './bench';
-import { logEntryOf } from './cases';
+import { logEntryOf } from './log';
 import { layOut, placeOf, stepsOf, type Deps } from './plan';
 import { historyOf } from './reading';
 
@@ -182,6 +182,6 @@ export function notebookViewOf({ db, tables }: Deps): NotebookView {
         })),
       )
       .sort((a, b) => b.times - a.times || b.lastOn.localeCompare(a.lastOn)),
-    log: anyLog(db, 60).map((entry) => logEntryOf(tables, entry)),
+    log: anyLog(db, 60).map((entry) => logEntryOf({ db, tables }, entry)),
   };
 }

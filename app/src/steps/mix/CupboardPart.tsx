@@ -82,12 +82,12 @@ function Shelf({ bench }: { bench: BenchView }) {
         <Body soft>Nothing noted. What stands here is chosen from first, and priced.</Body>
       )}
       {bench.cupboard.map((row) => (
-        <Row key={row.ingredient} wrap style={{ justifyContent: 'space-between' }}>
-          <View style={{ flexShrink: 1 }}>
+        <Row key={row.ingredient} style={{ justifyContent: 'space-between' }}>
+          <View style={{ flex: 1, minWidth: 0 }}>
             <Body strong>{row.name}</Body>
             <Small>
               {[
-                row.amount === null ? 'some' : `${trim(row.amount, 1)} ${row.unit}`,
+                row.amount === null ? (row.wanted ? 'none yet' : 'some') : `${trim(row.amount, 1)} ${row.unit}`,
                 row.percent === null ? '' : `${row.percent} %`,
                 row.packSize !== null && row.packPrice !== null
                   ? `${row.packPrice.toFixed(2)} for ${trim(row.packSize, 0)} ${row.unit}`
