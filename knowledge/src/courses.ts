@@ -1,6 +1,6 @@
 /**
  * What becomes of a trouble that is left alone, said honestly: by cause, and by kind where nothing is known
- * of the cause itself. `asGood`: nothing one can do is better. Sources: extension practice and growers.
+ * of the cause itself. `asGood`: nothing one can do is better; `fast`: days count. Sources: extension practice and growers.
  */
 import type { CourseRow } from '@trowel/core/tables';
 
@@ -43,12 +43,14 @@ export const courses: readonly CourseRow[] = [
   {
     id: 'cabbage-caterpillars',
     says: 'A plant can be stripped in one to two weeks; large plants grow new leaves.',
+    fast: true,
     ...guideline,
   },
   { id: 'slugs', says: 'Seedlings go in a night or two; grown plants bear the holes.', ...guideline },
   {
     id: 'flea-beetle',
     says: 'Seedlings can fail in dry weather; with four true leaves they outgrow it.',
+    fast: true,
     ...guideline,
   },
   { id: 'powdery-mildew', says: 'Older leaves fail early; the crop ends some weeks sooner.', ...guideline },
@@ -63,6 +65,7 @@ export const courses: readonly CourseRow[] = [
   {
     id: 'late-blight',
     says: 'Leaves fall within a week in damp weather, then tubers and fruit rot, and neighbours catch it.',
+    fast: true,
     ...guideline,
   },
   { id: 'early-blight', says: 'It climbs slowly; most of the crop is picked first.', ...guideline },
@@ -76,10 +79,15 @@ export const courses: readonly CourseRow[] = [
     asGood: true,
     ...guideline,
   },
-  { id: 'fire-blight', says: 'It runs down the wood and can kill a limb or the tree within a season.', ...guideline },
+  {
+    id: 'fire-blight',
+    says: 'It runs down the wood and can kill a limb or the tree within a season.',
+    fast: true,
+    ...guideline,
+  },
   { id: 'virus', says: 'The plant stays poor and is a source for its neighbours; it never recovers.', ...guideline },
   { id: 'vascular-wilt', says: 'The plant dies within weeks, and the soil keeps it for years.', ...guideline },
-  { id: 'damping-off', says: 'The tray is lost within days.', ...guideline },
+  { id: 'damping-off', says: 'The tray is lost within days.', fast: true, ...guideline },
   {
     id: 'root-rot',
     says: 'Roots go on dying while the soil is wet; let it dry and most plants grow new ones.',
@@ -119,7 +127,7 @@ export const courses: readonly CourseRow[] = [
     says: 'They spread and leave the soil loose and poor; nothing known rids a garden of them.',
     ...guideline,
   },
-  { id: 'mosquitoes', says: 'Biting adults within seven to ten days.', ...guideline },
+  { id: 'mosquitoes', says: 'Biting adults within seven to ten days.', fast: true, ...guideline },
   { id: 'chafer-grubs', says: 'Turf lifts, and animals dig for them, until they pupate.', ...guideline },
   { id: 'clubroot', says: 'The crop fails, and the soil keeps it for seven years and more.', ...guideline },
   { id: 'honey-fungus', says: 'It kills over years and goes on to neighbours.', ...guideline },

@@ -44,6 +44,20 @@ describe('choosing a remedy', () => {
     expect(answer.remedies.find(({ id }) => id === 'spare-helpers')?.standing.join() ?? '').not.toMatch(/Stronger/);
   });
 
+  test('where days count, the surest comes before the mildest, and it says so', () => {
+    const answer = answerWeigh(knowledge, {
+      plant: 'cabbage',
+      month: 7,
+      said: 'ragged holes, green caterpillars on the leaves, green droppings',
+    });
+    expect(answer.remedies.find(({ id }) => id === 'bt-spray')?.standing.join()).toMatch(/Days count here/);
+    expect(
+      answerWeigh(knowledge, aphidsAndAnts)
+        .remedies.flatMap(({ standing }) => standing)
+        .join(),
+    ).not.toMatch(/Days count/);
+  });
+
   test('what the gardener has ruled out is left out, by name, class or ingredient', () => {
     const answer = answerWeigh(knowledge, { ...aphidsAndAnts, forbids: ['soap', 'boric-acid'] });
     expect(leftOut(answer, 'soap-spray')).toBe('You have set a rule against it.');

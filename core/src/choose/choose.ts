@@ -57,6 +57,8 @@ export interface RankedRemedy {
 export type Standing =
   | { readonly kind: 'answers-several'; readonly count: number }
   | { readonly kind: 'mildest' }
+  /** Days count here, so that strength costs less than usual. */
+  | { readonly kind: 'urgent' }
   /** `surer`: it helps clearly more than the milder one, and so stands above it. */
   | { readonly kind: 'stronger'; readonly than: RemedyId; readonly surer: boolean }
   | { readonly kind: 'risky-if-wrong'; readonly cause: CauseId | ConditionId; readonly chance: number }
@@ -110,6 +112,8 @@ export interface Choice {
 
 /** Each rung up the ladder must bring at least this much more help to be preferred. */
 const rungCost = 0.035;
+/** Where days count, a rung costs this share of that. */
+const urgentShare = 0.3;
 /** A condition is mended for its causes' sake, so it counts half. */
 const conditionShare = 0.5;
 /** What a remedy that a fairly likely cause speaks against is marked down by, for each unit of that chance. */
@@ -133,6 +137,7 @@ const sureEnoughToApply = 0.6;
  */
 export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances: Circumstances): Choice {
   const chances = chanceByTarget(weighing);
+  const urgent = isUrgent(tables, weighing);
   const scored: RankedRemedy[] = [];
   const leftOut: LeftOut[] = [];
   for (const row of tables.remedies) {
@@ -155,7 +160,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
       row,
       score:
         help -
-        rungCost * rungs.indexOf(row.rung) -
+        rungCost * (urgent ? urgentShare : 1) * rungs.indexOf(row.rung) -
         riskCost * (risk?.chance ?? 0) -
         (missing === undefined ? 0 : errandCost),
       helps: helps.map(({ of, chance, why }) => ({ of, chance, why })).sort((a, b) => b.chance - a.chance),
@@ -164,6 +169,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
         ...(helps.filter(({ chance }) => chance >= 0.25).length > 1
           ? [{ kind: 'answers-several' as const, count: helps.filter(({ chance }) => chance >= 0.25).length }]
           : []),
+        ...(urgent && !isMild(row) ? [{ kind: 'urgent' as const }] : []),
         ...(risk ? [{ kind: 'risky-if-wrong' as const, ...risk }] : []),
         ...(row.grade === 'folk' || row.grade === 'doubtful' ? [{ kind: 'unproven' as const, grade: row.grade }] : []),
       ],
@@ -221,6 +227,12 @@ function ladderStanding({ id, row, score, suggested }: RankedRemedy, ranked: rea
   const surer = score > milder.score || (suggested && !milder.suggested);
   return [{ kind: 'stronger', than: milder.id, surer }];
 }
+
+/** Something that goes fast is likelier than not. */
+const isUrgent = (tables: Tables, { causes }: Weighing): boolean =>
+  causes.some(
+    ({ id, probability }) => probability >= 0.5 && tables.courses.some((course) => course.id === id && course.fast),
+  );
 
 function leaveIt(tables: Tables, { causes }: Weighing): LeaveIt {
   const likely = causes.filter(({ probability }) => probability >= likelyEnough);

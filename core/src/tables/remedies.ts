@@ -224,6 +224,8 @@ export interface CourseRow extends Sourced {
   readonly says: string;
   /** Leaving it is as good as anything one can do. */
   readonly asGood?: true;
+  /** Days count: the surest comes before the mildest. */
+  readonly fast?: true;
 }
 
 /** Two things that feed each other, and what must then be done together or first. */

@@ -77,6 +77,8 @@ export function standingWords(tables: Tables, standing: Standing): string {
       return `Answers ${standing.count} likely things at once.`;
     case 'mildest':
       return 'The mildest that helps.';
+    case 'urgent':
+      return 'Days count here: the surest comes before the mildest.';
     case 'stronger': {
       const milder = lowerFirst(rowById(tables.remedies, standing.than, 'remedies').name);
       return standing.surer

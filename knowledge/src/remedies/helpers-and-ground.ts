@@ -247,6 +247,68 @@ const soilBuilding: readonly RemedyCore[] = [
   }),
 ];
 
+const slowFeeds: readonly RemedyCore[] = [
+  remedy({
+    id: 'buried-scraps',
+    name: 'Kitchen scraps, buried deep',
+    rung: 'care',
+    plain: 'Scraps 30 cm down, beside the plant or four to eight weeks ahead of it, under firm soil.',
+    honest: 'A slow feed for hungry beds; shallow or fresh under roots it heats, sours and draws rats.',
+    targets: [helps('poor-soil', 0.25, 'it feeds soil life, deep down')],
+    rate: 'A bucket a metre of trench.',
+    limits: ['30 cm deep at least, beside and not under.', 'No meat, no diseased leaves.'],
+    classes: ['soil-building'],
+    steps: chain({
+      apply: ['Dig 30 cm, tip in, cover and tread firm', 'shallow scraps draw rats and flies', 30, windows.daylight],
+      look: [28, 56, 'Dig a corner: gone to crumbs?', 'then it may be planted'],
+    }),
+    expect: expects('growth beside an untreated strip', 'slow', [0, 40], [60, 200]),
+    source: 'growers',
+    grade: 'practice',
+  }),
+  remedy({
+    id: 'slow-granules',
+    name: 'Slow organic granules',
+    rung: 'bought',
+    plain: 'Blood, bone, feather or pelleted manure, by the packet, raked in two to four weeks before planting.',
+    honest: 'Feeds over months as soil warms; hot near young roots, and it moulds in seed trays.',
+    targets: [
+      helps('nitrogen-short', 0.3, 'it feeds over weeks'),
+      helps('phosphorus-short', 0.3, 'bone feeds over months'),
+      helps('poor-soil', 0.3, 'it feeds soil life'),
+    ],
+    rate: 'By the packet, 50–100 g a square metre.',
+    limits: ['Not in seed trays, not against young roots.', 'Dogs dig for it: rake in and water.'],
+    notFor: ['seedling'],
+    cautions: [note('Keep dogs off: bone and blood meal tempt and harm them.')],
+    classes: ['feed', 'pet-tempting'],
+    steps: chain({
+      apply: ['Strew, rake in, water', 'it must be in moist, warm soil to work', 20, windows.daylight],
+      look: [28, 42, 'New leaves: greener?', 'old ones do not change'],
+    }),
+    expect: expects('pale new leaves, of ten', 'pale-all', [10, 60], [28, 90]),
+  }),
+  remedy({
+    id: 'rock-phosphate',
+    name: 'Rock phosphate on sour soil',
+    rung: 'bought',
+    plain: 'Ground rock that gives phosphorus over years, only where the pH is under six.',
+    honest: 'Works on sour soil over years; on limy soil it does nothing at all.',
+    targets: [helps('phosphorus-short', 0.2, 'over years, on sour soil')],
+    rate: 'By a soil test, about 50 g a square metre.',
+    limits: ['Only under pH 6, by a test.'],
+    cautions: [note('Mask: keep the dust out of lungs.')],
+    classes: ['soil-building', 'phosphate'],
+    steps: chain({
+      before: ['Measure the pH and have phosphorus tested', 'above six it does nothing'],
+      apply: ['Rake it in deep', 'phosphorus hardly moves', 30, { ...windows.daylight, windBelow: 12 }],
+      look: [180, 365, 'Test again', 'it is slow'],
+    }),
+    expect: expects('purple leaves, of ten', 'purple-leaves', [0, 30], [180, 700]),
+    grade: 'doubtful',
+  }),
+];
+
 const weedsOut: readonly RemedyCore[] = [
   remedy({
     id: 'lift-tap-roots',
@@ -543,6 +605,7 @@ const planning: readonly RemedyCore[] = [
 export const helpersAndGround: readonly RemedyCore[] = [
   ...boughtHelpers,
   ...soilBuilding,
+  ...slowFeeds,
   ...weedsOut,
   ...covers,
   ...planning,
