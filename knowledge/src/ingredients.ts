@@ -302,7 +302,7 @@ export const ingredients: readonly IngredientRow[] = [
     name: 'Neem leaf brew',
     words: ['neem leaf', 'neem leaves', 'neem tea'],
     density: 1,
-    classes: ['neem', 'ferment'],
+    classes: ['neem', 'steep'],
     ...liquid,
   },
   {

@@ -807,6 +807,28 @@ const people: readonly SafetyRule[] = [
 /** How it is kept, and what it is for. */
 const keeping: readonly SafetyRule[] = [
   guideline(
+    'sealed-steep',
+    'stop',
+    { things: ['steep'], facts: ['lid-tight'] },
+    'Leaves steeping in a closed vessel give gas and foul.',
+    'Lid loose, in shade.',
+  ),
+  guideline(
+    'raw-steep',
+    'caution',
+    { things: ['steep'], facts: ['on-raw-leaves'] },
+    'Steeped leaves stay on what is eaten raw.',
+    'Not on salad; elsewhere wait a week and wash.',
+  ),
+  guideline(
+    'steep-harvest',
+    'caution',
+    { things: ['steep'], harvestWithin: 7 },
+    'Steeped leaves wait three to seven days before picking.',
+    'Pick first, spray after; then wash.',
+  ),
+
+  guideline(
     'sealed-ferment',
     'stop',
     { things: ['ferment'], facts: ['lid-tight'] },

@@ -198,7 +198,7 @@ export const noteBatch = command('note-batch', noteBatchInput, ({ db, tables, to
       tables,
       {
         things: [{ classes: batchClasses[row.kind] }],
-        facts: row.kind === 'neem' && input.goesOn === 'leaves' ? [] : goesFacts[input.goesOn],
+        facts: goesFacts[input.goesOn],
         before: vessel ? [{ classes: vessel.classes, where: 'tank', daysAgo: 0 }] : [],
         ...(input.daysToHarvest === undefined ? {} : { daysToHarvest: input.daysToHarvest }),
       },

@@ -18,7 +18,7 @@ export const batchNames: Readonly<Record<BatchKind, string>> = {
 export const batchClasses: Readonly<Record<BatchKind, readonly string[]>> = {
   weed: ['ferment', 'feed'],
   'leaf-mould': ['ferment', 'living', 'starch-brew'],
-  neem: ['neem', 'ferment'],
+  neem: ['neem', 'steep'],
   compost: ['ferment', 'feed'],
   'shell-extract': ['acid', 'shell', 'calcium'],
 };

@@ -2,7 +2,7 @@ import { mix } from '@trowel/core/mix';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
+import { Field } from '@/ui/Field';
 import { Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -19,13 +19,7 @@ export function AskBox() {
       <Small>
         What goes together, on what, near what, in what weather. “Bleach and vinegar”, “soap near the pond at noon”.
       </Small>
-      <TextInput
-        mode="outlined"
-        label="Ask before you pour"
-        aria-label="Ask before you pour"
-        value={line}
-        onChangeText={setLine}
-      />
+      <Field label="Ask before you pour" value={line} change={setLine} />
       {(answer?.kind === 'checked' || answer?.kind === 'refused') && (
         <Sheet tone={isStop ? 'stop' : isDoubt ? 'warn' : 'good'}>
           <View role={isStop ? 'alert' : 'status'} style={{ gap: 4 }}>

@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { useBench, useCommand, useGarden } from '@/api/queries';
 import { gradeWords } from '@/steps/choose/ChoosePart';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
 import { Folded } from '@/ui/Folded';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
@@ -24,6 +25,7 @@ const first = 'soap-spray';
 
 const parts = { mix: 'Mix', work: 'Work it out', brews: 'Brews', cupboard: 'Cupboard', recipes: 'My recipes' } as const;
 type Part = keyof typeof parts;
+const partList = (Object.keys(parts) as Part[]).map((id) => ({ id, name: parts[id] }));
 
 /** The bench: mix something without a case, work something out, mind brews, keep the cupboard and own recipes. */
 export function BenchPage() {
@@ -35,13 +37,7 @@ export function BenchPage() {
   return (
     <Page wide>
       <Heading rank={1}>Bench</Heading>
-      <Row wrap>
-        {(Object.keys(parts) as Part[]).map((id) => (
-          <Toggle key={id} pressed={id === here} onPress={() => router.setParams({ part: id })}>
-            {parts[id]}
-          </Toggle>
-        ))}
-      </Row>
+      <Choices of={partList} chosen={here} choose={(id) => router.setParams({ part: id })} />
       <Loaded query={garden}>
         {(place) => {
           switch (here) {
@@ -80,20 +76,14 @@ function MixPart({
       <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
         <Folded label="Another recipe" chosen={chosen?.id}>
           {(close) => (
-            <Row wrap>
-              {mixable.map(({ id, name }) => (
-                <Toggle
-                  key={id}
-                  pressed={id === chosen?.id}
-                  onPress={() => {
-                    close();
-                    choose(id);
-                  }}
-                >
-                  {name}
-                </Toggle>
-              ))}
-            </Row>
+            <Choices
+              of={mixable}
+              chosen={chosen?.id}
+              choose={(id) => {
+                close();
+                choose(id);
+              }}
+            />
           )}
         </Folded>
       </View>

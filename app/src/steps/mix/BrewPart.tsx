@@ -16,10 +16,12 @@ import { brewWords, dayWords } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { useCommand } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
 import { Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
@@ -175,14 +177,13 @@ function UseSome({
   return (
     <View style={{ gap: space.s }}>
       <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ width: 150 }}
+        <Field
           label={`Of the brew, ${unit}`}
-          aria-label={`Of the brew itself, in ${unit}`}
-          inputMode="decimal"
+          says={`Of the brew itself, in ${unit}`}
           value={amount}
-          onChangeText={setAmount}
+          change={setAmount}
+          numeric
+          width={150}
         />
         <Toggle pressed={raw} onPress={() => setRaw(!raw)}>
           On something eaten raw
@@ -258,65 +259,41 @@ function StartBatch({ bench, measures }: { bench: BenchView; measures: MeasureSy
   return (
     <Sheet>
       <Heading>Start a brew</Heading>
+      <Choices of={batchKinds.map((id) => ({ id, name: batchNames[id] }))} chosen={kind} choose={setKind} />
       <Row wrap>
-        {batchKinds.map((id) => (
-          <Toggle key={id} pressed={kind === id} onPress={() => setKind(id)}>
-            {batchNames[id]}
-          </Toggle>
-        ))}
-      </Row>
-      <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ width: 130 }}
+        <Field
           label={`${isShell ? 'Vinegar' : 'Water'}, ${unit}`}
-          aria-label={`${isShell ? 'Vinegar' : 'Water'}, in ${unit}`}
-          inputMode="decimal"
+          says={`${isShell ? 'Vinegar' : 'Water'}, in ${unit}`}
           value={volume}
-          onChangeText={setVolume}
+          change={setVolume}
+          numeric
+          width={130}
         />
         {isShell ? (
           <>
-            <TextInput
-              mode="outlined"
-              style={{ width: 120 }}
-              label="Shell, g"
-              aria-label="Dry shell, in g"
-              inputMode="decimal"
-              value={shell}
-              onChangeText={setShell}
-            />
-            <TextInput
-              mode="outlined"
-              style={{ width: 120 }}
-              label="Acid, %"
-              aria-label="Acid in the vinegar, in %"
-              inputMode="decimal"
-              value={acid}
-              onChangeText={setAcid}
-            />
+            <Field label="Shell, g" says="Dry shell, in g" value={shell} change={setShell} numeric width={120} />
+            <Field label="Acid, %" says="Acid in the vinegar, in %" value={acid} change={setAcid} numeric width={120} />
           </>
         ) : (
-          <TextInput
-            mode="outlined"
-            style={{ width: 130 }}
+          <Field
             label={`Where it stands, ${degrees}`}
-            aria-label={`Warmth where it stands, in ${degrees}`}
-            inputMode="decimal"
+            says={`Warmth where it stands, in ${degrees}`}
             value={warmth}
-            onChangeText={setWarmth}
+            change={setWarmth}
+            numeric
+            width={130}
           />
         )}
       </Row>
       <VesselChoice vessels={bench.vessels} chosen={vesselId} choose={setVessel} />
-      <Row wrap>
-        <Toggle pressed={!tight} onPress={() => setTight(false)}>
-          Lid loose
-        </Toggle>
-        <Toggle pressed={tight} onPress={() => setTight(true)}>
-          Lid tight
-        </Toggle>
-      </Row>
+      <Choices
+        of={[
+          { id: 'loose', name: 'Lid loose' },
+          { id: 'tight', name: 'Lid tight' },
+        ]}
+        chosen={tight ? 'tight' : 'loose'}
+        choose={(lid) => setTight(lid === 'tight')}
+      />
       {cautions
         .filter(({ level }) => level === 'note')
         .map(({ says, instead }) => (

@@ -3,9 +3,11 @@ import { readNumber, trim } from '@trowel/core/measures';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { useCommand } from '@/api/queries';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
 import { Row, Sheet, useIsWide } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Empty, Trouble } from '@/ui/states';
@@ -111,41 +113,11 @@ function Shelf({ bench }: { bench: BenchView }) {
           </Row>
         </Row>
       ))}
-      <TextInput
-        mode="outlined"
-        label="What"
-        aria-label="What goes into the cupboard"
-        value={name}
-        onChangeText={setName}
-      />
+      <Field label="What" says="What goes into the cupboard" value={name} change={setName} />
       <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 96 }}
-          label="mL or g"
-          aria-label="How much, in mL or g"
-          inputMode="decimal"
-          value={amount}
-          onChangeText={setAmount}
-        />
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 96 }}
-          label="Pack"
-          aria-label="A pack holds, in mL or g"
-          inputMode="decimal"
-          value={pack}
-          onChangeText={setPack}
-        />
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 96 }}
-          label="Price"
-          aria-label="A pack costs"
-          inputMode="decimal"
-          value={price}
-          onChangeText={setPrice}
-        />
+        <Field label="mL or g" says="How much, in mL or g" value={amount} change={setAmount} numeric least={96} />
+        <Field label="Pack" says="A pack holds, in mL or g" value={pack} change={setPack} numeric least={96} />
+        <Field label="Price" says="A pack costs" value={price} change={setPrice} numeric least={96} />
       </Row>
       <Row>
         <Button mode="contained" contentStyle={{ minHeight: 48 }} disabled={name.trim() === ''} onPress={keep}>
@@ -170,10 +142,10 @@ function Shopping({ bench }: { bench: BenchView }) {
 }
 
 const vesselKinds = [
-  ['sprayer', 'Sprayer'],
-  ['can', 'Can'],
-  ['jar', 'Jar'],
-  ['bucket', 'Bucket'],
+  { id: 'sprayer', name: 'Sprayer' },
+  { id: 'can', name: 'Can' },
+  { id: 'jar', name: 'Jar' },
+  { id: 'bucket', name: 'Bucket' },
 ] as const;
 
 function Vessels({ bench }: { bench: BenchView }) {
@@ -181,7 +153,7 @@ function Vessels({ bench }: { bench: BenchView }) {
   const tell = useNotice();
   const [name, setName] = useState('');
   const [litres, setLitres] = useState('1.5');
-  const [kind, setKind] = useState<(typeof vesselKinds)[number][0]>('sprayer');
+  const [kind, setKind] = useState<(typeof vesselKinds)[number]['id']>('sprayer');
   const volume = readNumber(litres) ?? 0;
   return (
     <Sheet>
@@ -213,31 +185,10 @@ function Vessels({ bench }: { bench: BenchView }) {
         </Row>
       ))}
       <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ flex: 2, minWidth: 130 }}
-          label="Its name"
-          aria-label="Name of a sprayer or jar"
-          value={name}
-          onChangeText={setName}
-        />
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 90 }}
-          label="Litres"
-          aria-label="It holds, in litres"
-          inputMode="decimal"
-          value={litres}
-          onChangeText={setLitres}
-        />
+        <Field label="Its name" says="Name of a sprayer or jar" value={name} change={setName} least={130} />
+        <Field label="Litres" says="It holds, in litres" value={litres} change={setLitres} numeric least={90} />
       </Row>
-      <Row wrap>
-        {vesselKinds.map(([id, label]) => (
-          <Toggle key={id} pressed={kind === id} onPress={() => setKind(id)}>
-            {label}
-          </Toggle>
-        ))}
-      </Row>
+      <Choices of={vesselKinds} chosen={kind} choose={setKind} />
       <Row>
         <Button
           mode="outlined"

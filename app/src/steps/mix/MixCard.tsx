@@ -5,10 +5,11 @@ import type { RemedyRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { SegmentedButtons, TextInput } from 'react-native-paper';
+import { SegmentedButtons } from 'react-native-paper';
 import { useCommand } from '@/api/queries';
 import { Jug, Sprayer } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
+import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
@@ -59,14 +60,13 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
   return (
     <View style={{ gap: space.m }}>
       <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ width: 150 }}
+        <Field
           label={`Ready mix, ${unit}`}
-          aria-label={`Ready mix wanted, in ${unit}`}
-          inputMode="decimal"
+          says={`Ready mix wanted, in ${unit}`}
           value={amount}
-          onChangeText={setAmount}
+          change={setAmount}
+          numeric
+          width={150}
         />
         {usesSoap && (
           <View style={{ minWidth: 230, flex: 1 }}>
@@ -309,14 +309,13 @@ function SpoonCheck({
     <View style={{ gap: space.s }}>
       <Small strong>{`About to measure the ${first.name.toLowerCase()}? Check your spoon:`}</Small>
       <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ width: 110 }}
+        <Field
           label="How many"
-          aria-label="How many spoons"
-          inputMode="decimal"
+          says="How many spoons"
           value={typed.count}
-          onChangeText={(count) => setTyped({ ...typed, count })}
+          change={(count) => setTyped({ ...typed, count })}
+          numeric
+          width={110}
         />
         <View style={{ minWidth: 220, flex: 1 }}>
           <SegmentedButtons

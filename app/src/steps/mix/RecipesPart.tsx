@@ -11,9 +11,10 @@ import { readNumber, toSi, usualUnit } from '@trowel/core/measures';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { useCommand } from '@/api/queries';
 import { space } from '@/theme/theme';
+import { Field } from '@/ui/Field';
 import { Row, Sheet, useIsWide } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Empty, Trouble } from '@/ui/states';
@@ -110,14 +111,13 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
         </Toggle>
       </Row>
       {open && (
-        <TextInput
-          mode="outlined"
-          style={{ width: 150 }}
+        <Field
           label={`Ready mix, ${unit}`}
-          aria-label={`Ready mix wanted, in ${unit}`}
-          inputMode="decimal"
+          says={`Ready mix wanted, in ${unit}`}
           value={amount}
-          onChangeText={setAmount}
+          change={setAmount}
+          numeric
+          width={150}
         />
       )}
       {answer && <MixAnswer answer={answer} />}
@@ -149,28 +149,21 @@ function Editor({ draft, close }: { draft: Draft; close: () => void }) {
   return (
     <Sheet>
       <Heading>{draft.id === undefined ? 'A recipe of your own' : 'Change it'}</Heading>
-      <TextInput
-        mode="outlined"
-        label="Name"
-        aria-label="Name of the recipe"
-        value={document.name}
-        onChangeText={(name) => set({ name })}
-      />
+      <Field label="Name" says="Name of the recipe" value={document.name} change={(name) => set({ name })} />
       {document.parts.map((part, at) => (
         <Row key={part.ingredient} wrap>
-          <TextInput
-            mode="outlined"
-            style={{ width: 120 }}
+          <Field
             label={part.unit}
-            aria-label={`${nameOf(part.ingredient)}, in ${part.unit}`}
-            inputMode="decimal"
+            says={`${nameOf(part.ingredient)}, in ${part.unit}`}
             value={texts[at] ?? ''}
-            onChangeText={(text) => {
+            change={(text) => {
               setTexts(texts.map((other, index) => (index === at ? text : other)));
               const amount = readNumber(text);
               if (amount !== undefined && amount > 0)
                 set({ parts: document.parts.map((other, index) => (index === at ? { ...other, amount } : other)) });
             }}
+            numeric
+            width={120}
           />
           <Body strong style={{ flex: 1 }}>
             {nameOf(part.ingredient)}
@@ -189,14 +182,7 @@ function Editor({ draft, close }: { draft: Draft; close: () => void }) {
         </Row>
       ))}
       <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 150 }}
-          label="Add"
-          aria-label="Add an ingredient"
-          value={adding}
-          onChangeText={setAdding}
-        />
+        <Field label="Add" says="Add an ingredient" value={adding} change={setAdding} least={150} />
         <Button
           mode="outlined"
           contentStyle={{ minHeight: 48 }}
@@ -210,15 +196,13 @@ function Editor({ draft, close }: { draft: Draft; close: () => void }) {
           Add it
         </Button>
       </Row>
-      <TextInput
-        mode="outlined"
+      <Field
         label="Steps, one a line"
-        aria-label="Steps, one a line"
-        multiline
         value={document.steps.join('\n')}
-        onChangeText={(text) =>
+        change={(text) =>
           set({ steps: text.split('\n').filter((step, at, all) => step.trim() !== '' || at === all.length - 1) })
         }
+        lines={3}
       />
       {problem && (
         <Sheet tone={problem.isStop ? 'stop' : 'warn'}>
@@ -276,15 +260,7 @@ function TakeIn({ open }: { open: (document: RecipeDocument) => void }) {
   return (
     <Sheet tone="deep">
       <Heading rank={3}>Take a recipe in</Heading>
-      <TextInput
-        mode="outlined"
-        multiline
-        numberOfLines={3}
-        label="Paste the file’s text"
-        aria-label="Paste a recipe file’s text"
-        value={text}
-        onChangeText={setText}
-      />
+      <Field label="Paste the file’s text" says="Paste a recipe file’s text" value={text} change={setText} lines={3} />
       <Row>
         <Button mode="outlined" contentStyle={{ minHeight: 48 }} disabled={text.trim() === ''} onPress={take}>
           Read it

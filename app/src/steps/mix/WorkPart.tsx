@@ -4,10 +4,10 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
 import { Folded } from '@/ui/Folded';
-import { Row, Sheet, useIsWide } from '@/ui/layout';
+import { Sheet, useIsWide } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
-import { Toggle } from '@/ui/Toggle';
 import { usualEntries, valuesOf } from './formState';
 import { ToolForm } from './ToolForm';
 import { WorkedView } from './WorkedView';
@@ -41,22 +41,14 @@ export function WorkPart({
             groups.map((group) => (
               <View key={group} style={{ gap: space.xs }}>
                 <Small strong>{groupNames[group]}</Small>
-                <Row wrap>
-                  {benchTools
-                    .filter((candidate) => candidate.group === group)
-                    .map(({ id, name }) => (
-                      <Toggle
-                        key={id}
-                        pressed={id === tool?.id}
-                        onPress={() => {
-                          close();
-                          choose(id);
-                        }}
-                      >
-                        {name}
-                      </Toggle>
-                    ))}
-                </Row>
+                <Choices
+                  of={benchTools.filter((candidate) => candidate.group === group)}
+                  chosen={tool?.id}
+                  choose={(id) => {
+                    close();
+                    choose(id);
+                  }}
+                />
               </View>
             ))
           }
