@@ -23,6 +23,16 @@ describe('mixing, against worked figures', () => {
     expect(answer.hardWater?.extra).toEqual({ ml: 4.9, spoons: '1 teaspoon' });
   });
 
+  test('hardness in degrees is the same water: 10 °dH is 178.5 mg/L', () => {
+    const order = { remedy: 'soap-spray', volume: { amount: 2, unit: 'litres' } };
+    const degrees = mixed({ ...order, water: { hardness: { amount: 10, unit: '°dH' } } });
+    expect(degrees.hardWater).toEqual(mixed({ ...order, water: { hardness: 178.5 } }).hardWater);
+    expect(degrees.totalMl).toBe(2000);
+    expect(() => mixed({ ...order, water: { hardness: { amount: 10, unit: 'stones' } } })).toThrow(
+      /water\.hardness\.unit: "stones"/,
+    );
+  });
+
   test('soap 0.5 % in very hard water: all of it can go, so rain water and no extra', () => {
     const answer = mixed({ remedy: 'soap-spray', strength: 'gentle', volume: litres(1), water: { hardness: 300 } });
     expect(answer.hardWater).toMatchObject({ useRainWater: true });

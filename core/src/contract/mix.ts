@@ -35,7 +35,15 @@ export const mixRequest = z.strictObject({
   plants: z.array(z.string().min(1)).optional(),
   /** What stands beside it and might catch drift. */
   nearby: z.array(z.string().min(1)).optional(),
-  water: z.strictObject({ hardness: z.number().min(0).max(3000) }).optional(),
+  /** mg/L as CaCO₃, or with its unit: °dH, °fH, °Clarke, gpg. */
+  water: z
+    .strictObject({
+      hardness: z.union([
+        z.number().min(0).max(3000),
+        z.strictObject({ amount: z.number().min(0).max(3000), unit: z.string().min(1) }),
+      ]),
+    })
+    .optional(),
   /** Soap in the liquid, % w/v from its label. */
   soapPercent: z.number().positive().max(100).optional(),
   /** Strength on the bottle in %, for what is thinned from a bottle (peroxide: 3 % where nothing is said). */

@@ -59,5 +59,22 @@ export function unitInMillilitres(unit: string, system: MeasureSystem): number |
     pt: system === 'us' ? 473.176 : 568.261,
     gal: system === 'us' ? 3785.41 : 4546.09,
   };
-  return known[unit.toLowerCase()];
+  const word = unit.trim().toLowerCase();
+  return known[word] ?? known[unitWords[word.replace(/s$/, '')] ?? ''];
 }
+
+/** Units as people write them out. */
+const unitWords: Readonly<Record<string, string>> = {
+  millilitre: 'ml',
+  milliliter: 'ml',
+  litre: 'l',
+  liter: 'l',
+  teaspoon: 'tsp',
+  tablespoon: 'tbsp',
+  cup: 'cup',
+  'fluid ounce': 'fl oz',
+  floz: 'fl oz',
+  quart: 'qt',
+  pint: 'pt',
+  gallon: 'gal',
+};

@@ -15,8 +15,10 @@ import {
   millilitres,
   milligramsPerLitre,
   spoonWords,
+  toSi,
   trim,
   unitInMillilitres,
+  unitsOf,
   type MeasureSystem,
 } from '../measures';
 import { plantNamed } from '../read';
@@ -470,7 +472,7 @@ function hardWaterFor(
     };
   }
   if (!order.water) return undefined;
-  const hardness = milligramsPerLitre(order.water.hardness);
+  const hardness = milligramsPerLitre(hardnessOf(order.water.hardness, order.measures));
   const found = soapInWater(mlPerLitre, content, hardness);
   const low = found.shareLost * surelyBound;
   const useRainWater = found.shareLost >= 0.9;
@@ -511,6 +513,17 @@ function hardWaterFor(
       },
     ],
   };
+}
+
+function hardnessOf(given: number | { readonly amount: number; readonly unit: string }, system: MeasureSystem): number {
+  if (typeof given === 'number') return given;
+  const si = toSi('hardness', given.amount, given.unit, system);
+  if (si === undefined)
+    throw inputError(
+      'water.hardness.unit',
+      `"${given.unit}" is not known; use ${unitsOf('hardness', system).join(', ')}`,
+    );
+  return si;
 }
 
 function lossWords(low: number, high: number, useRainWater: boolean): string {
