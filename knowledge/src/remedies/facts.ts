@@ -339,13 +339,65 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
 
 /** What a row alone has. */
 const byId: Readonly<Record<string, Part>> = {
+  'spare-helpers': {
+    reaches: 'what the helpers eat, in one to two weeks',
+    where: 'nothing is put on',
+    keeps: nothingKept,
+    wear: [],
+    cost: 'nothing',
+    prepare: [],
+  },
+  'castings-topdress': { reaches: 'roots and soil life, mildly', keeps: keeps(180, 'half a year, moist and airy') },
+  'buried-scraps': { where: '30 cm down, beside the plant', reaches: 'soil life, deep down', cost: 'nothing' },
+  'ash-soil': { keeps: keeps(1000, 'for years, bone dry') },
+  'raw-shells': { keeps: keeps(1000, 'for years, dry'), wear: [] },
+  'rock-phosphate': {
+    keeps: keeps(1000, 'for years, dry'),
+    reaches: 'roots, over years',
+    wear: ['mask'],
+    cost: 'some',
+    spares: kind,
+  },
+  'slow-granules': {
+    keeps: keeps(700, 'for years, dry and shut away from dogs'),
+    where: 'raked into moist, warm soil',
+    cost: 'some',
+  },
+  'sulphur-soil': {
+    reaches: 'the soil’s pH, in months of warmth',
+    where: 'raked into the top soil',
+    keeps: keeps(1000, 'for years, dry'),
+    wear: ['mask', 'goggles', 'gloves'],
+  },
+  'gypsum-soil': {
+    reaches: 'calcium and sodium in the soil',
+    where: 'raked in and watered through',
+    keeps: keeps(1000, 'for years, dry'),
+    wear: ['mask'],
+    spares: kind,
+  },
+  'clean-tools': {
+    reaches: 'germs and viruses on blades and pots',
+    cost: 'pennies',
+    prepare: [step('Scrub the soil off', 5)],
+  },
+  'spinosad-spray': { reaches: 'young, feeding stages that eat it' },
+  'gnat-nematodes': { reaches: 'gnat larvae in the top of the mix; not flies', where: 'the moist top of the pot' },
+  'grub-nematodes': { reaches: 'young grubs in wet, warm soil; hardly large ones', where: 'wet turf or pots, at dusk' },
+  'slug-nematodes': { reaches: 'slugs in the soil; not snails', where: 'wet soil round the plants' },
+  'caterpillar-nematodes': { reaches: 'young grubs at the surface' },
+  'bti-water': { reaches: 'wrigglers; not tumblers (pupae) or flies', where: 'standing water that nobody drinks' },
+  'bti-drench': { reaches: 'young gnat larvae', where: 'the moist top of the pot' },
   'milk-dip': {
     where: 'hands and blades',
     reaches: 'viruses on blades and skin',
     prepare: [step('One part skim milk to four of water', 1)],
   },
   'soap-soak': { where: 'the whole pot, twenty minutes', reaches: 'ants and root aphids in the pot' },
-  'skim-milk-leaf': { prepare: [step('Stir the powder into lukewarm water; strain', 5)] },
+  'skim-milk-leaf': {
+    reaches: 'young fruit and leaves, thinly',
+    prepare: [step('Stir the powder into lukewarm water; strain', 5)],
+  },
   'pepper-spray': {
     wear: ['goggles', 'gloves'],
     reaches: 'those that taste it',
@@ -364,6 +416,7 @@ const byId: Readonly<Record<string, Part>> = {
   'compost-mulch': { wear: ['gloves'] },
   'rock-dust': { wear: ['mask', 'goggles'], cost: 'some' },
   'neem-seed': {
+    reaches: 'young that moult; hardly adults, not eggs',
     keeps: keeps(0, 'mix only what is used that evening'),
     prepare: [step('Read the label: plant, rate, wait', 5)],
     cost: 'some',

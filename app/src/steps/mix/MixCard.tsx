@@ -14,12 +14,12 @@ import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
-import { VesselChoice } from './BrewPart';
+import { nothingTyped, SpoonCheck, typedOrder, type SpoonTyped } from './SpoonCheck';
 import { StepByStep } from './StepByStep';
+import { VesselChoice } from './VesselChoice';
 import { Part } from './WorkedView';
 
 type Water = 'tap' | 'butt';
-type Spoon = NonNullable<MixOrder['typed']>['spoon'];
 
 interface MixCardProps {
   readonly remedy: RemedyRow;
@@ -36,14 +36,13 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
   );
   const unit = remedy.recipe?.kind === 'bait' ? 'mL' : usualBatch[garden.measures].unit;
   const [water, setWater] = useState<Water>('tap');
-  const [typed, setTyped] = useState<{ count: string; spoon: Spoon }>({ count: '', spoon: 'tsp' });
+  const [typed, setTyped] = useState(nothingTyped);
   const [vesselId, setVessel] = useState<string>();
   const vessel = garden.vessels.find(({ id }) => id === vesselId);
   const command = useCommand();
   const tell = useNotice();
   const wanted = Number(amount.replace(',', '.'));
   const usesSoap = remedy.recipe?.kind === 'percent-volume' && remedy.recipe.hardWaterBinds === true;
-  const typedCount = Number(typed.count.replace(',', '.'));
   const answer = mixed(
     remedy,
     wanted,
@@ -53,7 +52,7 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
     plants,
     nearby,
     usesSoap ? (water === 'tap' ? garden.tapHardness : garden.buttHardness) : undefined,
-    typedCount > 0 ? { count: typedCount, spoon: typed.spoon } : undefined,
+    typedOrder(typed),
     vessel?.classes,
   );
   const sprayers = garden.vessels.filter(({ kind }) => kind === 'sprayer' || kind === 'can');
@@ -243,8 +242,8 @@ function Answer({
   garden: GardenView;
   vesselMl?: number;
   total: number;
-  typed: { count: string; spoon: Spoon };
-  setTyped: (typed: { count: string; spoon: Spoon }) => void;
+  typed: SpoonTyped;
+  setTyped: (typed: SpoonTyped) => void;
 }) {
   const [open, setOpen] = useState(false);
   const price = costOf(answer.parts, garden.cupboard);
@@ -268,7 +267,7 @@ function Answer({
         </Sheet>
       ))}
       {answer.card && <CardLines card={answer.card} />}
-      <SpoonCheck answer={answer} typed={typed} setTyped={setTyped} />
+      <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} />
       <Row>
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
           {open ? 'Close the working' : 'How it was worked out'}
@@ -284,55 +283,6 @@ function Answer({
         </View>
       )}
     </>
-  );
-}
-
-const spoons: readonly { value: Spoon; label: string }[] = [
-  { value: 'tsp', label: 'tea' },
-  { value: 'tbsp', label: 'TABLE' },
-  { value: 'mL', label: 'mL' },
-];
-
-/** What are you about to measure? Catches a tablespoon meant for a teaspoon before it is poured. */
-function SpoonCheck({
-  answer,
-  typed,
-  setTyped,
-}: {
-  answer: Mixed;
-  typed: { count: string; spoon: Spoon };
-  setTyped: (typed: { count: string; spoon: Spoon }) => void;
-}) {
-  const first = answer.parts[0];
-  if (!first || first.grams !== undefined) return null;
-  return (
-    <View style={{ gap: space.s }}>
-      <Small strong>{`About to measure the ${first.name.toLowerCase()}? Check your spoon:`}</Small>
-      <Row wrap>
-        <Field
-          label="How many"
-          says="How many spoons"
-          value={typed.count}
-          change={(count) => setTyped({ ...typed, count })}
-          numeric
-          width={110}
-        />
-        <View style={{ minWidth: 220, flex: 1 }}>
-          <SegmentedButtons
-            value={typed.spoon}
-            onValueChange={(spoon) =>
-              setTyped({ ...typed, spoon: spoons.find(({ value }) => value === spoon)?.value ?? 'tsp' })
-            }
-            buttons={spoons.map(({ value, label }) => ({ value, label }))}
-          />
-        </View>
-      </Row>
-      {Number(typed.count.replace(',', '.')) > 0 && (
-        <Sheet tone={answer.slip ? 'stop' : 'good'}>
-          <Body strong>{answer.slip ? answer.slip.says : 'That is right.'}</Body>
-        </Sheet>
-      )}
-    </View>
   );
 }
 

@@ -9,6 +9,7 @@ import { Folded } from '@/ui/Folded';
 import { Sheet, useIsWide } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
 import { usualEntries, valuesOf } from './formState';
+import { nothingTyped, SpoonCheck, typedOrder, type SpoonTyped } from './SpoonCheck';
 import { ToolForm } from './ToolForm';
 import { WorkedView } from './WorkedView';
 
@@ -73,7 +74,8 @@ function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
     // Hardness is known of this garden's tap.
     return 'hardness' in usual ? { ...usual, hardness: { text: String(garden.tapHardness), unit: 'mg/L' } } : usual;
   });
-  const answer = answerFor(tool, garden, valuesOf(tool.fields, entries));
+  const [typed, setTyped] = useState(nothingTyped);
+  const answer = answerFor(tool, garden, valuesOf(tool.fields, entries), typed);
   return (
     <Sheet>
       <Heading>{tool.name}</Heading>
@@ -91,7 +93,10 @@ function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
           </View>
         </Sheet>
       ) : answer.kind === 'worked' ? (
-        <WorkedView answer={answer} />
+        <>
+          <WorkedView answer={answer} />
+          <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} />
+        </>
       ) : (
         <Sheet tone="stop">
           <View role="alert" style={{ gap: space.xs }}>
@@ -105,9 +110,18 @@ function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
 }
 
 /** The answer, or in words which field does not fit. */
-function answerFor(tool: BenchTool, garden: GardenView, values: Record<string, unknown>): MixResponse | string {
+function answerFor(
+  tool: BenchTool,
+  garden: GardenView,
+  values: Record<string, unknown>,
+  spoon: SpoonTyped,
+): MixResponse | string {
+  const typed = typedOrder(spoon);
   try {
-    return mix(knowledge, parseInput(mixRequest, { tool: tool.id, values, measures: garden.measures }));
+    return mix(
+      knowledge,
+      parseInput(mixRequest, { tool: tool.id, values, measures: garden.measures, ...(typed ? { typed } : {}) }),
+    );
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     return error.problems
