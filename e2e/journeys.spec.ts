@@ -260,6 +260,8 @@ test.describe('at the bench', () => {
     await first.click();
     await expect(first).toBeChecked();
     await expect(page.getByText(/the screen stays awake/)).toBeVisible();
+    await page.getByRole('button', { name: 'Mixed, in Blue sprayer' }).click();
+    await expect(page.getByText(/noted, and taken from the cupboard/)).toBeVisible();
     await expectAccessible(page);
   });
 

@@ -7,12 +7,14 @@ import {
   inputError,
   keepIngredient as keepIngredientInput,
   noteBatch as noteBatchInput,
+  noteMix as noteMixInput,
   noteVessel as noteVesselInput,
   saveRecipe as saveRecipeInput,
   setPreferences as setPreferencesInput,
   startBatch as startBatchInput,
   takeBackBatchEvent as takeBackBatchEventInput,
 } from '@trowel/core/contract';
+import { answerMix } from '@trowel/core/headless';
 import { batchClasses, batchKinds, batchNames, batchState, checkRecipe } from '@trowel/core/mix';
 import type { SceneFact, Tables } from '@trowel/core/tables';
 import { command } from './command';
@@ -122,6 +124,39 @@ export const noteVessel = command(
     return { caseId: null, result: {} };
   },
 );
+
+/**
+ * Notes that a remedy has been mixed: refused as the card would be, its cautions must have been read, what
+ * went in is taken from the cupboard, and the sprayer holds it from now on.
+ */
+export const noteMix = command('note-mix', noteMixInput, ({ db, tables, today }, input) => {
+  const { remedy, strength, volumeMl, plants, vesselId, acknowledged } = input;
+  const vessel = vesselId === undefined ? undefined : theVessel(db, vesselId);
+  const card = answerMix(tables, {
+    remedy,
+    volume: { amount: volumeMl, unit: 'mL' },
+    ...(strength === undefined ? {} : { strength }),
+    ...(plants === undefined ? {} : { plants }),
+    ...(vessel ? { vesselHeld: vessel.classes } : {}),
+  });
+  if (card.kind !== 'mix') throw new Problem('conflict', 'says' in card ? card.says : 'That cannot be mixed.');
+  const left = card.cautions.filter(
+    ({ level, rule, says }) => level === 'caution' && !acknowledged.includes(rule ?? says),
+  );
+  if (left.length > 0)
+    throw new Problem(
+      'conflict',
+      left.map(({ says }) => says).join(' '),
+      left.map(({ rule, says }) => ({ field: 'acknowledged', message: rule ?? says })),
+    );
+  for (const part of card.parts) {
+    const kept = bench.maybeOneKept(db, part.ingredient);
+    if (kept?.amount == null) continue;
+    bench.saveKept(db, { ...kept, amount: Math.max(0, kept.amount - (part.grams ?? part.ml)) });
+  }
+  if (vessel) bench.saveHeld(db, vessel.id, whatIs(tables, remedy).name, whatIs(tables, remedy).classes, today);
+  return { caseId: null, result: {} };
+});
 
 /** Only stops matter to a vessel: every caution counts as read. */
 const allNotes = (tables: Tables): string[] => tables.safetyRules.map(({ id }) => id);

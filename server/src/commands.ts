@@ -136,6 +136,14 @@ export const chooseRemedy = command(
     if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
       throw new Problem('conflict', `${remedyRow.name} is already under way in this case.`);
     const id = randomUUID();
+    // A rule that would stop it at the bed stops it here already: what this bed had, how near the harvest is.
+    const stop = applyCautions(
+      db,
+      tables,
+      { id, case_id: row.id, remedy, strength: null, chosen_on: today, ended_on: null },
+      today,
+    ).find(({ level }) => level === 'stop');
+    if (stop) throw new Problem('conflict', `Stop. ${stop.says} ${stop.instead ?? ''}`.trim());
     const standard = remedyRow.recipe?.strengths.find(({ byDefault }) => byDefault)?.value ?? null;
     treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: strength ?? standard, chosen_on: today });
     return { caseId: row.id, result: { id } };

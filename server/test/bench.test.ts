@@ -170,6 +170,41 @@ describe('cupboard, shopping and own rules', () => {
   });
 });
 
+describe('what has been mixed', () => {
+  test('its cautions are read first; then it is in the log, out of the cupboard and in the sprayer', async () => {
+    await post('/cupboard', { ingredient: 'liquid soap', amount: 100 });
+    const { id: vesselId = '' } = await post('/vessels', { name: 'Green sprayer', kind: 'sprayer', volumeMl: 1500 });
+    const order = { remedy: 'soap-spray', volumeMl: 1500, vesselId };
+    const unread = await post('/mixes', order, 409);
+    expect(unread.detail).toMatch(/kills fish/);
+    expect((await theBench()).cupboard[0]?.amount).toBe(100);
+    const acknowledged = unread.fields?.map(({ message }) => message);
+    await post('/mixes', { ...order, acknowledged });
+    const bench = await theBench();
+    expect(bench.cupboard[0]?.amount).toBe(85);
+    expect(bench.vessels[0]?.held).toBe('Soap spray');
+    const { log } = (await world.api.get('/api/notebook')).body;
+    expect(log[0].says).toMatch(/^Mixed: Soap spray .*1500 mL · having read “Soap kills fish/);
+  });
+
+  test('beyond the limit, or in a sprayer that forbids it, it is not noted', async () => {
+    expect((await post('/mixes', { remedy: 'soap-spray', volumeMl: 1000, strength: 5 }, 409)).detail).toMatch(
+      /beyond the limit/,
+    );
+    const { id: vesselId = '' } = await post('/vessels', { name: 'Red', kind: 'sprayer', volumeMl: 1500 });
+    await post(`/vessels/${vesselId}`, { held: 'soap-spray' });
+    expect((await post('/mixes', { remedy: 'bt-spray', volumeMl: 1000, vesselId }, 409)).detail).toMatch(/held soap/);
+  });
+});
+
+test('a brew is not chosen for a plant that is picked too soon', async () => {
+  const bed = await bedWithCurrants(world);
+  const { id: caseId } = await post('/cases', bed);
+  await post(`/plantings/${bed.plantingId}/harvest`, { on: '2026-06-15' });
+  const answer = await post(`/cases/${caseId}/remedies`, { remedy: 'weed-brew-feed' }, 409);
+  expect(answer.detail).toMatch(/Stop\. No brew in the last 14 days/);
+});
+
 describe('own recipes', () => {
   const document = {
     format: 'wise-trowel-recipe',

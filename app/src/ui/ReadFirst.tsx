@@ -59,7 +59,7 @@ export function ReadFirst({ cautions, done, label = 'Read, and done' }: ReadFirs
             mode="contained"
             contentStyle={{ minHeight: 48 }}
             disabled={!isRead}
-            onPress={() => done(cautions.flatMap(({ rule = '' }) => rule))}
+            onPress={() => done(toRead.map(key))}
           >
             {label}
           </Button>

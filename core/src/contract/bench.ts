@@ -40,6 +40,18 @@ export const addVessel = z.strictObject({
   kind: z.enum(vesselKinds),
   volumeMl: z.number().positive().max(1e6),
 });
+/** Something has been mixed: it is taken from the cupboard, and the sprayer holds it from now on. */
+export const noteMix = z.strictObject({
+  commandId,
+  remedy: z.string().min(1),
+  strength: z.number().positive().optional(),
+  volumeMl: z.number().positive().max(200_000),
+  plants: z.array(z.string().min(1)).max(20).optional(),
+  vesselId: z.string().min(1).optional(),
+  /** Cautions that have been read, by rule or in their own words. */
+  acknowledged,
+});
+
 /** What it holds now (a remedy, an ingredient or a brew), or that it has been washed three times. */
 export const noteVessel = z.strictObject({
   commandId,

@@ -33,6 +33,7 @@ const commandWords: Record<string, string> = {
   'drop-ingredient': 'Out of the cupboard',
   'add-vessel': 'Sprayer or jar added',
   'note-vessel': 'Sprayer or jar',
+  'note-mix': 'Mixed',
   'start-batch': 'Brew begun',
   'note-batch': 'Brew',
   'take-back-batch-event': 'Brew, taken back',
@@ -69,6 +70,7 @@ function detailOf({ db, tables }: About, body: Record<string, unknown>): string 
     firstId === undefined ? undefined : (maybeOneBatch(db, firstId)?.name ?? maybeOneVessel(db, firstId)?.name),
     text('name') === undefined ? batchEventWords[text('kind') ?? ''] : undefined,
     typeof body.ml === 'number' ? `${body.ml} mL` : undefined,
+    typeof body.volumeMl === 'number' ? `${body.volumeMl} mL` : undefined,
     text('held') ?? (body.washed === true ? 'washed three times' : undefined),
     (body.document as { name?: string } | undefined)?.name,
     Array.isArray(body.acknowledged) && body.acknowledged.length > 0

@@ -12,6 +12,8 @@ import { space } from '@/theme/theme';
 import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { ReadFirst } from '@/ui/ReadFirst';
+import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { nothingTyped, SpoonCheck, typedOrder, type SpoonTyped } from './SpoonCheck';
@@ -95,20 +97,34 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
             garden={garden}
             {...(vessel ? { vesselMl: vessel.volumeMl } : {})}
           />
-          {vessel && (
-            <Row>
-              <Toggle
-                onPress={() =>
-                  command.mutate(
-                    { path: `/vessels/${vessel.id}`, body: { held: remedy.id } },
-                    { onSuccess: () => tell({ says: `${vessel.name} now holds ${remedy.name.toLowerCase()}.` }) },
-                  )
-                }
-              >
-                {`It is in ${vessel.name} now`}
-              </Toggle>
-            </Row>
-          )}
+          <Heading rank={3}>When it is mixed</Heading>
+          <ReadFirst
+            key={remedy.id}
+            cautions={answer.cautions}
+            label={vessel ? `Mixed, in ${vessel.name}` : 'Mixed it'}
+            done={(acknowledged) =>
+              command.mutate(
+                {
+                  path: '/mixes',
+                  body: {
+                    remedy: remedy.id,
+                    volumeMl: answer.totalMl,
+                    plants: [...plants],
+                    acknowledged,
+                    ...(strength === undefined ? {} : { strength }),
+                    ...(vesselId === undefined ? {} : { vesselId }),
+                  },
+                },
+                {
+                  onSuccess: () =>
+                    tell({
+                      says: `${remedy.name}: noted${garden.cupboard.length > 0 ? ', and taken from the cupboard' : ''}.`,
+                    }),
+                },
+              )
+            }
+          />
+          {command.isError && <Trouble error={command.error} />}
         </>
       ) : (
         <Sheet tone="stop">
@@ -261,11 +277,13 @@ function Answer({
           )}
         </Sheet>
       )}
-      {answer.cautions.map(({ level, says }) => (
-        <Sheet key={says} tone={level === 'note' ? 'deep' : 'stop'}>
-          <Body strong={level !== 'note'}>{says}</Body>
-        </Sheet>
-      ))}
+      {answer.cautions
+        .filter(({ level }) => level === 'note')
+        .map(({ says }) => (
+          <Sheet key={says} tone="deep">
+            <Body>{says}</Body>
+          </Sheet>
+        ))}
       {answer.card && <CardLines card={answer.card} />}
       <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} />
       <Row>
