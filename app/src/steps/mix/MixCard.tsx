@@ -3,7 +3,7 @@ import { costOf, mix } from '@trowel/core/mix';
 import { systems, type MeasureSystem } from '@trowel/core/measures';
 import type { RemedyRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { SegmentedButtons } from 'react-native-paper';
 import { useCommand } from '@/api/queries';
@@ -88,16 +88,15 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
           <Body>{answer.says}</Body>
         </Sheet>
       ) : answer.kind === 'mix' ? (
-        <>
-          <Answer
-            answer={answer}
-            typed={typed}
-            setTyped={setTyped}
-            total={wanted}
-            garden={garden}
-            {...(vessel ? { vesselMl: vessel.volumeMl } : {})}
-          />
-          <Heading rank={3}>When it is mixed</Heading>
+        <Answer
+          answer={answer}
+          typed={typed}
+          setTyped={setTyped}
+          total={wanted}
+          garden={garden}
+          {...(vessel ? { vesselMl: vessel.volumeMl } : {})}
+        >
+          <Heading rank={3}>Read, then mix</Heading>
           <ReadFirst
             key={remedy.id}
             cautions={answer.cautions}
@@ -125,7 +124,7 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
             }
           />
           {command.isError && <Trouble error={command.error} />}
-        </>
+        </Answer>
       ) : (
         <Sheet tone="stop">
           <Heading rank={3}>Not like this</Heading>
@@ -253,8 +252,11 @@ function Answer({
   total,
   garden,
   vesselMl,
+  children,
 }: {
   answer: Mixed;
+  /** What is read and noted once it is mixed; it stands above the long part of the card. */
+  children: ReactNode;
   garden: GardenView;
   vesselMl?: number;
   total: number;
@@ -284,6 +286,7 @@ function Answer({
             <Body>{says}</Body>
           </Sheet>
         ))}
+      {children}
       {answer.card && <CardLines card={answer.card} />}
       <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} />
       <Row>
