@@ -9,7 +9,7 @@ import { keepApart } from './keep-apart';
 import { plants } from './plants';
 import { regret } from './regret';
 import { remedies } from './remedies';
-import { safetyRules } from './safety-rules';
+import { safetyRules } from './safety';
 import { signs } from './signs';
 import { weeds } from './weeds';
 import { concepts } from './words';

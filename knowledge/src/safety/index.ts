@@ -1,0 +1,26 @@
+/**
+ * What hurts someone or something, or wastes the work. Levels: note, caution (to be acknowledged), stop
+ * (cannot be passed). A rule speaks when everything in its `when` holds: classes in the vessel, a strength
+ * on a label (%), facts of the job, what was there before, days to harvest. Sources: chemistry, extension
+ * practice, labels; local rules always come first.
+ */
+import type { SafetyRule } from '@trowel/core/tables';
+import { alone } from './alone';
+import { before } from './before';
+import { hours } from './hours';
+import { keeping } from './keeping';
+import { people } from './people';
+import { places } from './places';
+import { strengths } from './strengths';
+import { together } from './together';
+
+export const safetyRules: readonly SafetyRule[] = [
+  ...together,
+  ...alone,
+  ...strengths,
+  ...places,
+  ...hours,
+  ...people,
+  ...keeping,
+  ...before,
+];
