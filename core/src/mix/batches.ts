@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type IsoDate } from '../measures/days';
 import { brewKinds, brewParts, daysToReady, type BrewKind } from './bench';
-import { dissolvedAfter, extract } from './bench/extraction';
+import { daysToDone, dissolvedAfter, extract } from './bench/extraction';
 
 /** What can stand and become something: the brews, and shells in vinegar. */
 export const batchKinds = ['weed', 'leaf-mould', 'neem', 'compost', 'shell-extract'] as const;
@@ -72,8 +72,6 @@ export interface BatchState {
 const extractKeeps = 120;
 /** How far extract is thinned where nothing else is said. */
 const extractParts = 1000;
-/** Hours after which a grain is taken to be done (three times its pace). */
-const doneAfterDays = { powder: 0.75, crushed: 5, pieces: 11.25 } as const;
 
 /** Where a batch stands on a day. */
 export function batchState(batch: Batch, today: IsoDate): BatchState {
@@ -109,7 +107,7 @@ export function batchState(batch: Batch, today: IsoDate): BatchState {
 }
 
 const readyAfter = ({ kind, warmth, shell }: Batch): number =>
-  kind === 'shell-extract' ? doneAfterDays[shell?.grain ?? 'crushed'] : daysToReady(kind satisfies BrewKind, warmth);
+  kind === 'shell-extract' ? daysToDone(shell?.grain ?? 'crushed') : daysToReady(kind satisfies BrewKind, warmth);
 
 function shellProgress(
   { shell, volumeMl }: Batch,

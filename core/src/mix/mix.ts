@@ -25,6 +25,7 @@ import { plantNamed } from '../read';
 import { cardWords } from '../wording/card';
 import { rowById, withinCap, type IngredientRow, type RecipeSpec, type RemedyRow, type Tables } from '../tables';
 import { benchTool } from './bench';
+import { boricAcidInBorax } from './bench/bait';
 import { mixOwn } from './own-recipe';
 import { liquidPart, powderPart, round, waterFor } from './parts';
 import { findSlip } from './slips';
@@ -216,9 +217,6 @@ export function strengthWords({ kind }: RecipeSpec, value: number): string {
 
 // --- amounts --------------------------------------------------------------------------------------
 
-/** 1 g of borax holds 0.649 g of boric acid (61.83 · 4 / 381.4, molar masses). */
-const boricAcidPerGramOfBorax = 0.649;
-
 interface Amount {
   readonly ingredient: string;
   readonly ml?: number;
@@ -288,7 +286,7 @@ function amountsFor(recipe: RecipeSpec, value: number, ml: number, product: Ingr
       const total = ml * syrupDensity;
       const boric = (total * value) / 100;
       const isBorax = product.id === 'borax';
-      const poison = isBorax ? boric / boricAcidPerGramOfBorax : boric;
+      const poison = isBorax ? boric / boricAcidInBorax : boric;
       const sugar = (total * recipe.sugarPercent) / 100;
       return {
         parts: [
@@ -334,12 +332,9 @@ function withAlso(tables: Tables, { also = [] }: RecipeSpec, amounts: Amounts, m
 
 /** Label strength where nothing is said: what pharmacies sell. */
 const usualBottle = 3;
-/** Stronger peroxide burns skin and eyes; in some regions it is not sold to the public. */
-const strongestBottle = 12;
 
+/** How strong a bottle may be at all is a safety rule; here it must only be strong enough. */
 function bottlePercentOf({ bottlePercent = usualBottle }: MixOrder, wanted: number): number {
-  if (bottlePercent > strongestBottle)
-    throw inputError('bottlePercent', `is above ${strongestBottle} %: not to be handled at home; buy a 3 % bottle`);
   if (bottlePercent < wanted)
     throw inputError('bottlePercent', `a ${trim(bottlePercent, 2)} % bottle cannot give ${trim(wanted, 2)} %`);
   return bottlePercent;
