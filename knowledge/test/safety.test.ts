@@ -2,12 +2,17 @@ import { rulesIn, type Scene, type Thing } from '@trowel/core/choose';
 import { answerMix } from '@trowel/core/headless';
 import { sceneFacts, type SafetyRule } from '@trowel/core/tables';
 import { knowledge } from '../src';
+import { cautioned, passed, stopped } from './asked';
 
 /** The least that brings a rule up. */
 function sceneOf({ when }: SafetyRule): Scene {
   const things: Thing[] = (when.things ?? []).map((name) => ({ classes: [name] }));
   return {
-    things: [...things, ...(when.over ? [{ classes: [when.over.class], percent: when.over.percent + 0.5 }] : [])],
+    things: [
+      ...things,
+      ...(when.over ? [{ classes: [when.over.class], percent: when.over.percent + 0.5 }] : []),
+      ...(when.dose ? [{ classes: [when.dose.class], dose: when.dose.percent + 0.5 }] : []),
+    ],
     facts: [...(when.facts ?? [])],
     before: when.before
       ? [{ classes: [when.before.class], where: when.before.where, daysAgo: when.before.days - 1 }]
@@ -23,8 +28,9 @@ function* lessThan(rule: SafetyRule): Generator<Scene> {
     yield { ...scene, things: scene.things.filter((_, index) => index !== at) };
   for (const fact of scene.facts ?? [])
     yield { ...scene, facts: (scene.facts ?? []).filter((other) => other !== fact) };
-  const { over, before, harvestWithin } = rule.when;
+  const { over, dose, before, harvestWithin } = rule.when;
   if (over) yield { ...scene, things: [{ classes: [over.class], percent: over.percent }] };
+  if (dose) yield { ...scene, things: [{ classes: [dose.class], dose: dose.percent }] };
   if (before) {
     yield { ...scene, before: [] };
     yield { ...scene, before: (scene.before ?? []).map((item) => ({ ...item, daysAgo: before.days })) };
@@ -142,6 +148,55 @@ describe('asking in plain words before pouring', () => {
     'mustard water to count earthworms',
     'peroxide 3 % with soap 1 %',
   ])('“%s” passes without a stop', (line) => expect(ask(line).kind).toBe('checked'));
+
+  test.each(stopped)('“%s” is stopped, and says what to do instead', (line) => {
+    const answer = ask(line);
+    expect(answer.kind).toBe('refused');
+    const grave = answer.kind === 'refused' ? answer.because.filter(({ level }) => level === 'stop') : [];
+    expect(grave.some(({ instead = '' }) => instead.length > 8)).toBe(true);
+  });
+
+  test.each(cautioned)('“%s” is let through with a caution', (line) => {
+    const answer = ask(line);
+    expect(answer.kind).toBe('checked');
+    expect(answer.kind === 'checked' && answer.cautions.map(({ level }) => level)).toContain('caution');
+  });
+
+  test.each(passed)('“%s” is not stopped', (line) => expect(ask(line).kind).toBe('checked'));
+
+  test('a substance nobody here knows is named, and what it is in is not called safe', () => {
+    for (const [line, word] of [
+      ['zirconium phosphate on roses', 'zirconium'],
+      ['soap with flubberwax on the beans', 'flubberwax'],
+    ] as const)
+      expect(ask(line)).toMatchObject({
+        kind: 'checked',
+        notUnderstood: expect.arrayContaining([word]),
+        says: expect.stringMatching(/cannot be called safe/),
+      });
+  });
+
+  test('amounts are held against the limit of their recipe, in any words', () => {
+    for (const line of [
+      '60 ml of soap per litre on roses',
+      'a cup of soap in 2 litres',
+      '1 part soap to 8 parts water',
+    ])
+      expect(ask(line)).toMatchObject({ kind: 'refused', says: expect.stringMatching(/beyond the limit of [23] %/) });
+    for (const line of ['10 ml of soap per litre on roses', 'two teaspoons of soap in a litre of rain water'])
+      expect(ask(line).kind).toBe('checked');
+  });
+
+  test('what went on first is told from what goes on now', () => {
+    const rulesOf = (line: string) => {
+      const answer = ask(line);
+      return answer.kind === 'refused' ? answer.because.map(({ rule }) => rule) : [];
+    };
+    expect(rulesOf('sulphur one week after oil')).toContain('plant-oil-sulphur');
+    expect(rulesOf('oil one week after sulphur')).toContain('plant-sulphur-oil');
+    expect(ask('oil six weeks after sulphur').kind).toBe('checked');
+    expect(rulesOf('nematodes in a sprayer that held soap')).toContain('sprayer-soap-living');
+  });
 
   test('what was read is said, and what was not is not called safe', () => {
     expect(ask('bleach with vinegar 8 %')).toMatchObject({

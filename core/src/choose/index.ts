@@ -1,2 +1,3 @@
 export * from './choose';
 export * from './safety';
+export * from './question';

@@ -89,21 +89,29 @@ function checkTogether(tables: Tables, words: readonly string[], { facts = [], d
 }
 
 function answerQuestion(tables: Tables, line: string): MixResponse {
-  const { scene, understood } = readQuestion(tables, line);
-  const answer = verdictOn(tables, scene, understood.length === 0 ? [line] : []);
+  const { scene, cautions, understood, notUnderstood } = readQuestion(tables, line);
+  const answer = verdictOn(tables, scene, understood.length === 0 ? [line] : [...notUnderstood], cautions);
   return { ...answer, understood: [...understood] } as MixResponse;
 }
 
-function verdictOn(tables: Tables, scene: Scene, notUnderstood: string[]): MixResponse {
-  const cautions = rulesIn(tables, scene).map(ruleSaid);
+function verdictOn(
+  tables: Tables,
+  scene: Scene,
+  notUnderstood: string[],
+  more: readonly CautionSaid[] = [],
+): MixResponse {
+  const all = [...more, ...rulesIn(tables, scene).map(ruleSaid)];
+  const cautions = (['stop', 'caution', 'note'] as const).flatMap((level) =>
+    all.filter((said) => said.level === level),
+  );
   const stop = cautions.find(({ level }) => level === 'stop');
   if (stop) return { kind: 'refused', because: cautions, says: `Stop. ${stop.says} ${stop.instead ?? ''}`.trim() };
-  const says =
+  const mind = cautions.length > 0 ? `Mind this: ${cautions[0]?.says ?? ''} ${cautions[0]?.instead ?? ''}`.trim() : '';
+  const unknown =
     notUnderstood.length > 0
       ? `Not known here: ${notUnderstood.join(', ')}. What is not known cannot be called safe.`
-      : cautions.length > 0
-        ? `Mind this: ${cautions[0]?.says ?? ''}`
-        : 'No rule here speaks against it. Labels and local rules come first.';
+      : '';
+  const says = `${unknown} ${mind}`.trim() || 'No rule here speaks against it. Labels and local rules come first.';
   return { kind: 'checked', cautions, says, notUnderstood };
 }
 

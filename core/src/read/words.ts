@@ -62,7 +62,8 @@ export interface Lexicon {
 
 const lexicons = new WeakMap<object, Lexicon>();
 
-const plantNames = (plant: PlantRow) => [
+/** Every name of a plant. */
+export const plantNamesOf = (plant: PlantRow): string[] => [
   plant.id.replace(/-/g, ' '),
   ...plant.name.split(/,| and /),
   ...plant.synonyms,
@@ -85,7 +86,7 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
     ),
     ...[...literals].map((key) => ({ stems: stemsOf(key.slice(1)), key, kind: 'literal' as const })),
     ...plants.flatMap((plant) =>
-      plantNames(plant).map((text) => ({ stems: stemsOf(text), key: plant.id, kind: 'plant' as const })),
+      plantNamesOf(plant).map((text) => ({ stems: stemsOf(text), key: plant.id, kind: 'plant' as const })),
     ),
   ].filter(({ stems }) => stems.length > 0);
   const byFirst = new Map<string, Phrase[]>();
