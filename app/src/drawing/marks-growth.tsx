@@ -148,6 +148,31 @@ export function Form({ mark }: { mark: MarkOf<'form'> }): ReactElement {
           <Path d="M93 2 V42 M88 22 H98" {...line} strokeWidth={0.9} />
         </G>
       );
+    case 'big-buds':
+      return (
+        <G>
+          {blank}
+          <Path d="M50 98 C49 70 51 40 50 22" fill="none" stroke="#7A5A3A" strokeWidth={4.5} strokeLinecap="round" />
+          {[
+            [50, 18, 12],
+            [36, 44, 10],
+            [64, 56, 11],
+            [37, 74, 9],
+          ].map(([x = 0, y = 0, size = 0]) => (
+            <G key={`${x} ${y}`}>
+              <Path d={`M50 ${y + 12} L${x} ${y}`} stroke="#7A5A3A" strokeWidth={2.6} />
+              <Circle cx={x} cy={y} r={size} fill="#B79A63" {...line} />
+              <Path
+                d={`M${x - size * 0.7} ${y - size * 0.3} Q${x} ${y + size * 0.6} ${x + size * 0.7} ${y - size * 0.3} M${x} ${y - size} V${y + size * 0.2}`}
+                fill="none"
+                {...line}
+                strokeWidth={1.1}
+              />
+            </G>
+          ))}
+          <Path d="M58 84 C62 78 68 78 70 82 C68 88 62 90 58 84Z" fill={ink.healthy} {...line} />
+        </G>
+      );
     case 'crook':
       return (
         <G>
@@ -563,6 +588,19 @@ export function Roots({ mark }: { mark: MarkOf<'roots'> }): ReactElement {
           strokeWidth={3.4}
           strokeLinecap="round"
         />
+      );
+    case 'heart':
+      return (
+        <G>
+          <Rect x={14} y={26} width={72} height={70} {...card} />
+          <Circle cx={50} cy={61} r={31} fill="#E9D9AE" {...line} />
+          <Circle cx={50} cy={61} r={24} fill="none" stroke="#CDB680" strokeWidth={1.2} />
+          <Path
+            d="M50 43 C60 44 68 52 66 62 C66 72 56 78 49 77 C38 77 33 68 35 59 C36 50 42 44 50 43Z"
+            fill="#7B4A22"
+          />
+          <Path d="M50 52 C56 53 59 58 57 64 C55 69 47 69 44 64 C42 58 45 53 50 52Z" fill="#2F1C10" />
+        </G>
       );
     case 'fork':
       return (

@@ -6,13 +6,16 @@ export interface Clause {
   readonly tokens: readonly Token[];
   /** True where "or", "nor" ties it to the clause before, so that a denial carries on. */
   readonly carriesOn: boolean;
-  /** True where only "and", "with" parts it from the clause before: the two may be about one thing. */
+  /** What parts it from the clause before: "and", "with", "after" and a comma leave the two perhaps about one thing. */
   readonly isSoft: boolean;
+  readonly isAfterComma: boolean;
 }
 
 const breaks =
-  /([,;.!?:()\n]+|\s[-–—]\s|\b(?:and|but|with|plus|while|whereas|although|also|then|yet|except)\b|\b(?=(?:no|without)\b))/i;
+  /([,;.!?:()\n]+|\s[-–—]\s|\b(?:and|but|with|plus|while|whereas|although|also|then|yet|except)\b|\b(?=(?:no|without|after|because|since|following|during|despite)\b))/i;
 const softBreak = /^(?:and|with|plus)$/i;
+/** "After a spray" sharpens what stands before it, and what that denies it does not deny. */
+const softStart = /^(?:after|because|since|following|during|despite)\b/i;
 /** "no eggs or webs" denies both. */
 const ties = /\b(?:or|nor)\b/i;
 
@@ -30,6 +33,7 @@ const innocent = [
   /\bdont know\b/gi,
   /\bno idea\b/gi,
   /\bcan(?:'|’)?t (?:push|get)\b/gi,
+  /\b(?:(?:do|does|did|will|would)(?:n(?:'|’)?t| not)|cannot|can(?:'|’)?t|won(?:'|’)?t|not) (?:rub|wipe|come|scrape|wash|brush)s? off\b/gi,
 ];
 
 /** Splits a line where gardeners draw breath. */
@@ -42,8 +46,14 @@ export function clausesOf(line: string, joined: readonly RegExp[] = []): Clause[
   return parts
     .filter((_, index) => index % 2 === 0)
     .flatMap((part, at) => {
-      const isSoft = softBreak.test(parts[2 * at - 1] ?? '');
-      return part.split(ties).map((piece, index) => ({ piece, carriesOn: index > 0, isSoft: isSoft && index === 0 }));
+      const isSoft = softBreak.test(parts[2 * at - 1] ?? '') || softStart.test(part);
+      const isAfterComma = parts[2 * at - 1] === ',';
+      return part.split(ties).map((piece, index) => ({
+        piece,
+        carriesOn: index > 0,
+        isSoft: isSoft && index === 0,
+        isAfterComma: isAfterComma && index === 0,
+      }));
     })
     .map(({ piece, ...rest }) => ({ text: piece.replace(/_/g, ' ').trim(), tokens: tokensOf(piece), ...rest }))
     .filter(({ tokens }) => tokens.length > 0);

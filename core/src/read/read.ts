@@ -1,7 +1,8 @@
 import { isLiteral, type PlantId, type Setting, type SignId, type SignRow, type Tables } from '../tables';
 import type { Evidence } from '../weigh/situation';
 import { clausesOf, isDenial, type Clause } from './clauses';
-import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Lexicon, type Occurrence } from './words';
+import { isElsewhere } from './places';
+import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Lexicon, type Occurrence, type Token } from './words';
 
 export interface Understood {
   /** The gardener's words. */
@@ -27,7 +28,7 @@ export function readLine(tables: Tables, line: string, about: About = {}): Readi
   const plant = plantIn(found);
   const context = contextOf(tables, plant ?? about.plant, about.setting);
   const placed = joinPlaces(found).map((clause) => withContext(clause, context));
-  const read = withDenials(joinSoft(tables.signs, placed));
+  const read = withDenials(joinSoft({ signs: tables.signs, suits: suitsOn(tables, plant ?? about.plant) }, placed));
   const understood: Understood[] = [];
   const notUnderstood: string[] = [];
   for (const { clause, chosen, denied } of read) {
@@ -106,7 +107,14 @@ const phrasesOf = (clause: Clause, lexicon: Lexicon): PhrasedClause => ({
 export function plantNamed(tables: Tables, name: string): PlantId | undefined {
   const tokens = tokensOf(name);
   return plantIn([
-    { text: name, tokens, carriesOn: false, isSoft: false, occurrences: occurrencesIn(tokens, lexiconOf(tables)) },
+    {
+      text: name,
+      tokens,
+      carriesOn: false,
+      isSoft: false,
+      isAfterComma: false,
+      occurrences: occurrencesIn(tokens, lexiconOf(tables)),
+    },
   ]);
 }
 
@@ -127,18 +135,42 @@ function joinPlaces(clauses: readonly PhrasedClause[]): PhrasedClause[] {
     const before = joined[joined.length - 1];
     const own = clause.occurrences.filter(({ phrase }) => phrase.kind === 'what' || phrase.kind === 'modifier');
     const onlyPlaces = own.length > 0 && own.every(({ phrase }) => phrase.kind === 'modifier');
-    const isPlain = !clause.tokens.some(isDenial);
-    if (before && onlyPlaces && isPlain && !before.tokens.some(isDenial) && before.occurrences.length > 0)
+    // "New growth is fine" says of the place that nothing is wrong there.
+    const isPlain = !clause.tokens.some((token) => isDenial(token) || isFine(token));
+    // "Leaves turning reddish" is said of a place of its own.
+    const isTelling =
+      own.some(({ phrase }) => tints.has(phrase.key)) && own.some(({ phrase }) => subjects.has(phrase.key));
+    if (before && onlyPlaces && !isTelling && isPlain && !before.tokens.some(isDenial) && before.occurrences.length > 0)
       joined[joined.length - 1] = append(before, clause);
     else joined.push(clause);
   }
   return carrySubject(joined);
 }
 
+const tints = new Set(['red', 'white', 'grey', 'black', 'green']);
+const fine = new Set([
+  'fine',
+  'ok',
+  'okay',
+  'healthy',
+  'normal',
+  'good',
+  'great',
+  'perfect',
+  'unaffected',
+  'untouched',
+  'clean',
+  'well',
+  'sound',
+  'happy',
+]);
+const isFine = ({ word }: Token) => fine.has(word);
+
 const append = (before: PhrasedClause, clause: PhrasedClause): PhrasedClause => ({
   text: `${before.text}, ${clause.text}`,
   carriesOn: before.carriesOn,
   isSoft: before.isSoft,
+  isAfterComma: before.isAfterComma,
   tokens: [...before.tokens, ...clause.tokens],
   occurrences: [
     ...before.occurrences,
@@ -199,20 +231,24 @@ function carrySubject(clauses: readonly PhrasedClause[]): PhrasedClause[] {
  * with fewer signs.
  */
 function joinSoft(
-  signs: readonly SignRow[],
+  signs: Readable,
   clauses: readonly PhrasedClause[],
 ): { clause: PhrasedClause; chosen: readonly ChosenSign[] }[] {
   const read: { clause: PhrasedClause; chosen: readonly ChosenSign[] }[] = [];
   for (const clause of clauses) {
     const chosen = signsFor(signs, clause);
     const before = read[read.length - 1];
-    const mayJoin = before && clause.isSoft && ![...before.clause.tokens, ...clause.tokens].some(isDenial);
+    const isSilent = chosen.length === 0 || before?.chosen.length === 0;
+    const trails = before && clause.isAfterComma && namesNoOtherPlace(before.clause, clause);
+    const mayJoin = before && (clause.isSoft || trails) && ![...before.clause.tokens, ...clause.tokens].some(isDenial);
     if (mayJoin) {
       const whole = append(before.clause, clause);
       const joined = signsFor(signs, whole);
       const apart = [...before.chosen, ...chosen];
       const gain = worthOf(joined) - worthOf(apart);
-      if (gain > 0.5 || (gain > -0.01 && joined.length > 0 && joined.length < apart.length)) {
+      const isShorter = gain > -0.01 && joined.length > 0 && joined.length < apart.length;
+      // After a comma two sayings that stand by themselves are two, unless one sign says it all.
+      if (isShorter || apart.length === 0 || (isSilent && gain > 0.1) || (clause.isSoft && gain > 0.5)) {
         read[read.length - 1] = { clause: whole, chosen: joined };
         continue;
       }
@@ -222,11 +258,47 @@ function joinSoft(
   return read;
 }
 
+/** True where a clause names no place, or only those of the one before it. */
+function namesNoOtherPlace(before: PhrasedClause, clause: PhrasedClause): boolean {
+  const placesOf = ({ occurrences }: PhrasedClause) =>
+    occurrences.flatMap(({ phrase, at }) => (at < carriedAt && subjects.has(phrase.key) ? [phrase.key] : []));
+  const known = new Set(placesOf(before));
+  return placesOf(clause).every((key) => known.has(key));
+}
+
 const worthOf = (chosen: readonly ChosenSign[]) => chosen.reduce((sum, { weight }) => sum + weight, 0);
+
+interface Readable {
+  readonly signs: readonly SignRow[];
+  /** How well a sign suits the plant, 0…1. */
+  readonly suits: (sign: SignRow) => number;
+}
+
+/** What a sign loses where nothing that lives on the plant shows it: a tie is broken, a plain word is not. */
+const stranger = 0.45;
+/** Links weaker than this do not make a sign at home on a plant. */
+const atHome = 0.3;
+
+/** How well signs suit a plant: as well as the likeliest of their causes is at home there. */
+function suitsOn({ causes, plants }: Tables, plantId: PlantId | undefined): (sign: SignRow) => number {
+  const plant = plants.find(({ id }) => id === plantId);
+  if (!plant) return () => 1;
+  const names: readonly string[] = [plant.id, ...plant.groups];
+  const best = new Map<SignId, number>();
+  for (const { signs, hosts, elsewhere = 0.02 } of causes) {
+    const lives = !hosts || hosts.some((host) => names.includes(host)) ? 1 : elsewhere;
+    for (const { sign, strength } of signs)
+      if (strength >= atHome) best.set(sign, Math.max(best.get(sign) ?? 0, lives));
+  }
+  // What no cause shows (weeds, care, weather) is at home anywhere.
+  return ({ id }) => best.get(id) ?? 1;
+}
 
 interface Candidate {
   readonly sign: SignRow;
   readonly parts: readonly Occurrence[];
+  /** How much it accounts for, less where nothing on this plant shows it. */
+  readonly rank: number;
   /** Positions covered. */
   readonly covers: readonly number[];
 }
@@ -243,7 +315,7 @@ function waysOfSaying(signs: readonly SignRow[]) {
 }
 
 /** The fewest signs that use up what was said: what explains most words comes first. */
-function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): ChosenSign[] {
+function signsFor({ signs, suits }: Readable, { occurrences }: PhrasedClause): ChosenSign[] {
   const byKey = new Map<string, Occurrence[]>();
   for (const found of occurrences)
     if (found.phrase.kind !== 'plant') byKey.set(found.phrase.key, [...(byKey.get(found.phrase.key) ?? []), found]);
@@ -251,11 +323,13 @@ function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): Ch
     .filter(({ needs }) => needs.every((key) => byKey.has(key)))
     .map(({ sign, needs }) => {
       const parts = needs.map((key) => longestOf(byKey.get(key) ?? []));
-      return { sign, parts, covers: [...new Set(parts.flatMap(positions))] };
+      const rank = weightOf({ parts }) * (1 - stranger * (1 - Math.sqrt(suits(sign))));
+      return { sign, parts, rank, covers: [...new Set(parts.flatMap(positions))] };
     })
     // Two words of a set must not be the same word of the line.
     .filter(({ parts }) => parts.every((part, index) => !parts.slice(0, index).some((other) => within(part, other))))
-    .sort((a, b) => weightOf(b) - weightOf(a) || a.sign.background - b.sign.background);
+    .filter(({ sign, parts }) => !isElsewhere(sign, parts, occurrences))
+    .sort((a, b) => b.rank - a.rank || a.sign.background - b.sign.background);
   const used = new Set<number>();
   const chosen: ChosenSign[] = [];
   for (const candidate of candidates) {
@@ -265,6 +339,10 @@ function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): Ch
     const isNew =
       tellers.length > 0 ? tellers.some((part) => positions(part).some((at) => !used.has(at))) : chosen.length === 0;
     if (!isNew) continue;
+    if (isColourOfAnother(parts, used, occurrences)) {
+      for (const at of candidate.covers) used.add(at);
+      continue;
+    }
     // Every other way of saying the same sign is used up too: "pale, papery, towards the sun" is one patch.
     const own = new Set(candidates.filter((other) => other.sign === sign).flatMap(({ covers }) => covers));
     for (const at of own) used.add(at);
@@ -273,11 +351,33 @@ function signsFor(signs: readonly SignRow[], { occurrences }: PhrasedClause): Ch
   return chosen;
 }
 
+const colours = new Set(['yellow', 'pale', 'brown', 'purple', 'bronze', 'orange', 'silver', 'rust']);
+
+/** "Winding pale tunnels": a colour right before what was read already is a colour of that. */
+function isColourOfAnother(
+  parts: readonly Occurrence[],
+  used: ReadonlySet<number>,
+  occurrences: readonly Occurrence[],
+): boolean {
+  const fresh = parts.filter(({ phrase, at }) => phrase.kind !== 'modifier' && at < carriedAt && !used.has(at));
+  return (
+    fresh.length > 0 &&
+    fresh.every(
+      ({ phrase, at, length }) =>
+        colours.has(phrase.key) &&
+        used.has(at + length) &&
+        occurrences.some(
+          (next) => next.at === at + length && next.phrase.kind === 'what' && !colours.has(next.phrase.key),
+        ),
+    )
+  );
+}
+
 /**
  * How much of what was said a way of saying accounts for. Words that tell count for more than places,
  * a place carried over least; a phrase of two words a little more than the two apart.
  */
-const weightOf = ({ parts }: Candidate): number =>
+const weightOf = ({ parts }: Pick<Candidate, 'parts'>): number =>
   parts.reduce(
     (sum, { phrase, at, length }) =>
       sum +

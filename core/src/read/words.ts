@@ -1,6 +1,7 @@
 import { distance } from 'fastest-levenshtein';
 import { stemmer } from 'stemmer';
 import { isLiteral, type PlantRow, type Tables } from '../tables';
+import { plainWords } from './plain-words';
 
 /** A word in a line, folded to its stem. */
 export interface Token {
@@ -48,6 +49,8 @@ export interface Phrase {
   /** Concept id, `=word`, or plant id. */
   readonly key: string;
   readonly kind: 'what' | 'modifier' | 'literal' | 'plant';
+  /** Where only this very word will do: "wind" is not "winding". */
+  readonly exact?: string;
 }
 
 export interface Lexicon {
@@ -58,6 +61,8 @@ export interface Lexicon {
   /** Every word that stands in a phrase with its stem, by the word's length, for misspellings. */
   readonly vocabulary: ReadonlyMap<number, readonly Token[]>;
   readonly stems: ReadonlySet<string>;
+  /** Every word that stands in a phrase, as it is written. */
+  readonly words: ReadonlySet<string>;
 }
 
 const lexicons = new WeakMap<object, Lexicon>();
@@ -82,7 +87,12 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
     });
   const phrases: Phrase[] = [
     ...concepts.flatMap((concept) =>
-      concept.words.map((text) => ({ stems: stemsOf(text), key: concept.id, kind: concept.kind })),
+      concept.words.map((text) => ({
+        stems: stemsOf(text),
+        key: concept.id,
+        kind: concept.kind,
+        ...(text.startsWith('!') ? { exact: text.slice(1) } : {}),
+      })),
     ),
     ...[...literals].map((key) => ({ stems: stemsOf(key.slice(1)), key, kind: 'literal' as const })),
     ...plants.flatMap((plant) =>
@@ -98,10 +108,13 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
   const built: Lexicon = {
     byFirst,
     vocabulary,
+    words: new Set(words.keys()),
     stems: new Set(phrases.flatMap(({ stems }) => stems)),
     joined: concepts
       .flatMap(({ words }) => words)
-      .filter((text) => /\b(and|then|with|or|but|while|also|no|without)\b/.test(text))
+      .filter((text) =>
+        /\b(and|then|with|or|but|while|also|no|without|after|since|because|following|during)\b/.test(text),
+      )
       .map((text) => new RegExp(`\\b${text.replace(/\s+/g, '\\s+')}\\b`, 'gi')),
   };
   lexicons.set(concepts, built);
@@ -112,8 +125,10 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
 const slips = (length: number): number => (length >= 9 ? 2 : length >= 5 ? 1 : 0);
 
 /** A token with the stems it may stand for: its own, or, where that is known nowhere, those a slip away. */
-export function readableStems(token: Token, { stems, vocabulary }: Lexicon): readonly string[] {
-  if (stems.has(token.stem) || isFiller(token)) return [token.stem];
+export function readableStems(token: Token, { stems, vocabulary, words }: Lexicon): readonly string[] {
+  // "Several" shares its stem with "severed": a word that carries no sign counts only as it is written.
+  if (isFiller(token)) return words.has(token.word) ? [token.stem] : [];
+  if (stems.has(token.stem) || plainWords.has(token.word)) return [token.stem];
   const { length } = token.word;
   const allowed = slips(length);
   let best = allowed;
@@ -145,7 +160,10 @@ export function occurrencesIn(tokens: readonly Token[], lexicon: Lexicon): Occur
   readable.forEach((stems, at) => {
     for (const first of stems)
       for (const phrase of lexicon.byFirst.get(first) ?? [])
-        if (phrase.stems.every((stem, offset) => readable[at + offset]?.includes(stem)))
+        if (
+          phrase.stems.every((stem, offset) => readable[at + offset]?.includes(stem)) &&
+          (phrase.exact === undefined || phrase.exact === tokens[at]?.word)
+        )
           found.push({ phrase, at, length: phrase.stems.length });
   });
   return found;

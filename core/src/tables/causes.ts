@@ -54,6 +54,8 @@ export interface CauseRow extends Sourced {
   readonly prior: PriorSpec;
   /** Plants or plant groups it is found on; none given means any plant. */
   readonly hosts?: readonly (PlantId | PlantGroupId)[];
+  /** Hosts it is met on more often than on others: a factor on its odds there. */
+  readonly likelierOn?: Readonly<Record<PlantId | PlantGroupId, number>>;
   /** Factor on the odds on other plants (default 0.02). */
   readonly elsewhere?: number;
   readonly conditions: readonly OddsLink<ConditionId>[];

@@ -74,7 +74,8 @@ export function integrityProblems(tables: Tables): string[] {
       refers('causes', from, `cause "${cause.id}"`);
       need(odds >= 1, `"${from}" → "${cause.id}" has odds ${odds}; a noisy-OR link can only raise them`);
     }
-    for (const plant of cause.hosts ?? []) host(plant, `cause "${cause.id}"`);
+    for (const plant of [...(cause.hosts ?? []), ...Object.keys(cause.likelierOn ?? {})])
+      host(plant, `cause "${cause.id}"`);
     for (const helper of cause.sparedBy ?? []) refers('causes', helper, `cause "${cause.id}"`);
     if (cause.threshold) refers('signs', cause.threshold.sign, `threshold of "${cause.id}"`);
     need(

@@ -130,6 +130,7 @@ export type Mark =
         | 'lanky'
         | 'lean'
         | 'crook'
+        | 'big-buds'
         | 'broom'
         | 'dieback'
         | 'fall'
@@ -150,7 +151,17 @@ export type Mark =
   | {
       readonly draw: 'roots';
       readonly kind:
-        'beads' | 'fingers' | 'nodules' | 'tunnels' | 'fork' | 'circling' | 'scabs' | 'rot' | 'lice' | 'green';
+        | 'beads'
+        | 'fingers'
+        | 'nodules'
+        | 'tunnels'
+        | 'fork'
+        | 'circling'
+        | 'scabs'
+        | 'rot'
+        | 'lice'
+        | 'green'
+        | 'heart';
     }
   | {
       readonly draw: 'turf';

@@ -132,10 +132,12 @@ function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 
   return timesOdds(prior.base, bySetting * bySeason * factor);
 }
 
-function hostFactor({ hosts, elsewhere }: CauseRow, { plants }: Tables, { plant }: Situation): number {
-  if (!hosts || plant === undefined) return 1;
-  const groups: readonly string[] = plants.find(({ id }) => id === plant)?.groups ?? [];
-  return hosts.some((host) => host === plant || groups.includes(host)) ? 1 : (elsewhere ?? notAHost);
+function hostFactor({ hosts, elsewhere, likelierOn = {} }: CauseRow, { plants }: Tables, { plant }: Situation): number {
+  if (plant === undefined) return 1;
+  const names: readonly string[] = [plant, ...(plants.find(({ id }) => id === plant)?.groups ?? [])];
+  const favoured = Math.max(1, ...names.map((name) => likelierOn[name] ?? 1));
+  if (!hosts || hosts.some((host) => names.includes(host))) return favoured;
+  return elsewhere ?? notAHost;
 }
 
 function historyFactor(cause: CauseId, { history = [] }: Situation): number {

@@ -100,6 +100,7 @@ const nutrition: readonly CauseRow[] = [
     ],
     signs: [
       shows('brittle-tips', 0.85, 'cell walls fail'),
+      shows('brown-heart', 0.7, 'the inner flesh breaks down'),
       shows('dead-new-tips', 0.4, 'growing points die'),
       shows('zip-scar', 0.08, 'skins crack'),
     ],

@@ -253,7 +253,8 @@ export const feedingAndWaterCauses: readonly CauseRow[] = [
     plain: 'A rot at soil level that fells seedlings overnight and spreads through the tray.',
     prior: { base: 0.03, bySetting: { bed: 0.5 } },
     hosts: ['seedling'],
-    elsewhere: 0.03,
+    // Its sign is seen on seedlings only, whatever they are to become.
+    elsewhere: 0.4,
     conditions: [
       fedBy('overwatered', 3, 'it swims in wet mix'),
       fedBy('cold', 2, 'cold wet mix suits it'),

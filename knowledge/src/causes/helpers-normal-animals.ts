@@ -293,7 +293,10 @@ const normal: readonly CauseRow[] = [
     prior: { base: 0.3 },
     hosts: ['bean', 'runner-bean', 'pea', 'sweet-pea'],
     elsewhere: 0.01,
-    signs: [shows('nodules', 0.93, 'they rub off; galls do not')],
+    signs: [
+      shows('nodules', 0.93, 'they rub off; galls do not'),
+      shows('root-beads', 0.5, 'looked at without rubbing they are beads on the root'),
+    ],
     act: 'leave',
     weight: 0.8,
     avoid: [not('Pulling the roots out', 'they feed the next crop')],
@@ -426,6 +429,7 @@ const animals: readonly CauseRow[] = [
     plain: 'Bulbs dug up, fruit bitten and dropped. Lay mesh over bulbs until they are through.',
     prior: { base: 0.02, bySetting: { indoors: 0.001 } },
     hosts: ['bulb', 'fruit-tree', 'apple', 'strawberry', 'corn'],
+    likelierOn: { bulb: 5 },
     elsewhere: 0.2,
     signs: [
       shows('seeds-dug', 0.75, 'they dig up bulbs'),

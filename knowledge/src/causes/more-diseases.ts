@@ -485,7 +485,7 @@ const woodAndFruit: readonly CauseRow[] = [
   }),
   cause({
     id: 'canker-disease',
-    name: 'Canker of apple and pear',
+    name: 'Canker of fruit trees',
     kind: 'disease',
     plain: 'Sunken, ringed bark that girdles branches, worst in wet soil. Cut back to clean wood in dry weather.',
     prior: { base: 0.05, bySetting: outside },
@@ -495,6 +495,7 @@ const woodAndFruit: readonly CauseRow[] = [
     signs: [
       shows('canker', 0.93, 'the tree walls it off in rings'),
       shows('branch-dieback', 0.5, 'a ringed branch dies'),
+      shows('gum', 0.3, 'plums and cherries bleed gum from it'),
     ],
     act: 'treat-now',
     weight: 0.9,

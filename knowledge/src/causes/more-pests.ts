@@ -129,7 +129,10 @@ const sapAndGalls: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'Tiny mites make the leaf grow pimples, nails or felt. Odd to look at and all but harmless.',
     prior: { base: 0.02, bySetting: outside, months: months(4, 10) },
-    signs: [shows('leaf-warts', 0.95, 'the plant builds them a house')],
+    signs: [
+      shows('leaf-warts', 0.95, 'the plant builds them a house'),
+      shows('big-buds', 0.4, 'thousands of them swell a bud until it cannot open'),
+    ],
     act: 'leave',
     weight: 0.6,
     avoid: [not('Spraying galls', 'nothing reaches inside, and nothing needs to')],

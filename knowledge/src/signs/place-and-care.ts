@@ -207,7 +207,7 @@ export const placeAndCareSigns: readonly SignRow[] = [
     'Watered with hard water',
     'Tap water that furs the kettle, above about 200 mg/L hardness.',
     0.1,
-    ['hard-water', 'hard-water watering'],
+    ['hard-water', 'hard-water watering', 'watering =limescale', '=limescale =kettle'],
     ['hard-tap'],
   ),
   {

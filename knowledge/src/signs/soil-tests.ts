@@ -55,16 +55,16 @@ export const soilTestSigns: readonly SignRow[] = [
     0.02,
     plate('profile', [{ draw: 'ground', kind: 'mottles' }]),
     [
-      '=mottles',
       '=mottled soil',
       'soil grey',
       'soil grey =blue',
-      '=mottling',
       'soil rust spot',
       'soil =blue =grey',
       '=grey =layer soil',
       'soil grey spot',
       'soil =blotches',
+      '=mottles soil',
+      '=mottling soil',
     ],
   ),
   sign(
