@@ -99,6 +99,7 @@ function api(deps: Deps): express.Router {
   post('/vessels', ({ body }) => atBench.addVessel(deps, body));
   post('/vessels/:id', (request) => atBench.noteVessel(deps, request.body, id(request)));
   post('/mixes', ({ body }) => atBench.noteMix(deps, body));
+  post('/mixes/:id/take-back', (request) => atBench.takeBackMix(deps, request.body, id(request)));
   post('/batches', ({ body }) => atBench.startBatch(deps, body));
   post('/batches/:id/events', (request) => atBench.noteBatch(deps, request.body, id(request)));
   post('/batches/:id/take-back', (request) => atBench.takeBackBatchEvent(deps, request.body, id(request)));

@@ -13,15 +13,18 @@ import {
   setPreferences as setPreferencesInput,
   startBatch as startBatchInput,
   takeBackBatchEvent as takeBackBatchEventInput,
+  takeBackMix as takeBackMixInput,
 } from '@trowel/core/contract';
 import { answerMix } from '@trowel/core/headless';
 import { batchClasses, batchKinds, batchNames, batchState, checkRecipe } from '@trowel/core/mix';
 import type { SceneFact, Tables } from '@trowel/core/tables';
+import { z } from 'zod';
 import { command } from './command';
 import type { Db } from './database';
 import { notFound, Problem } from './problems';
 import * as bench from './store/bench';
 import { oneGarden, savePreferences } from './store/garden';
+import { answerWithId } from './store/log';
 import { batchOf } from './views/bench';
 import { unread } from './views/step-safety';
 
@@ -149,13 +152,56 @@ export const noteMix = command('note-mix', noteMixInput, ({ db, tables, today },
       left.map(({ says }) => says).join(' '),
       left.map(({ rule, says }) => ({ field: 'acknowledged', message: rule ?? says })),
     );
+  const took: MixNoted['took'] = [];
   for (const part of card.parts) {
     const kept = bench.maybeOneKept(db, part.ingredient);
     if (kept?.amount == null) continue;
-    bench.saveKept(db, { ...kept, amount: Math.max(0, kept.amount - (part.grams ?? part.ml)) });
+    const amount = Math.min(kept.amount, part.grams ?? part.ml);
+    bench.saveKept(db, { ...kept, amount: kept.amount - amount });
+    took.push({ ingredient: part.ingredient, amount });
   }
-  if (vessel) bench.saveHeld(db, vessel.id, whatIs(tables, remedy).name, whatIs(tables, remedy).classes, today);
-  return { caseId: null, result: {} };
+  const { name, classes } = whatIs(tables, remedy);
+  if (vessel) bench.saveHeld(db, vessel.id, name, classes, today);
+  const noted: MixNoted = {
+    id: randomUUID(),
+    took,
+    ...(vessel
+      ? { vessel: { id: vessel.id, now: name, held: vessel.held, classes: vessel.classes, on: vessel.last_on } }
+      : {}),
+  };
+  return { caseId: null, result: noted };
+});
+
+/** What noting a mix changed, so that it can be taken back. */
+const mixNoted = z.object({
+  id: z.string(),
+  took: z.array(z.object({ ingredient: z.string(), amount: z.number() })),
+  vessel: z
+    .object({
+      id: z.string(),
+      now: z.string(),
+      held: z.string().nullable(),
+      classes: z.array(z.string()),
+      on: z.string().nullable(),
+    })
+    .optional(),
+});
+type MixNoted = z.infer<typeof mixNoted>;
+
+/** Takes back a mix that was noted by mistake: the cupboard has it again, the sprayer what it held before. */
+export const takeBackMix = command('take-back-mix', takeBackMixInput, ({ db }, _input, id = '') => {
+  const found = answerWithId(db, 'note-mix', 'take-back-mix', id);
+  if (!found) throw notFound('mix', id);
+  if (found.isTakenBack) throw new Problem('conflict', 'That mix has been taken back already.');
+  const { took, vessel } = mixNoted.parse(found.result);
+  for (const { ingredient, amount } of took) {
+    const kept = bench.maybeOneKept(db, ingredient);
+    if (kept?.amount != null) bench.saveKept(db, { ...kept, amount: kept.amount + amount });
+  }
+  // What went in since is what it holds; only an untouched vessel goes back.
+  const row = vessel && bench.maybeOneVessel(db, vessel.id);
+  if (vessel && row?.held === vessel.now) bench.saveHeld(db, vessel.id, vessel.held, vessel.classes, vessel.on);
+  return { caseId: null, result: { id } };
 });
 
 /** Only stops matter to a vessel: every caution counts as read. */

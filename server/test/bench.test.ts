@@ -187,6 +187,32 @@ describe('what has been mixed', () => {
     expect(log[0].says).toMatch(/^Mixed: Soap spray .*1500 mL · having read “Soap kills fish/);
   });
 
+  test('taken back, the cupboard has it again and the sprayer holds what it held, once', async () => {
+    await post('/cupboard', { ingredient: 'liquid soap', amount: 100 });
+    const { id: vesselId = '' } = await post('/vessels', { name: 'Green sprayer', kind: 'sprayer', volumeMl: 1500 });
+    await post(`/vessels/${vesselId}`, { held: 'milk-spray' });
+    const order = { remedy: 'soap-spray', volumeMl: 1500, vesselId };
+    const acknowledged = (await post('/mixes', order, 409)).fields?.map(({ message }) => message);
+    const { id } = await post('/mixes', { ...order, acknowledged });
+    expect(await theBench()).toMatchObject({ cupboard: [{ amount: 85 }], vessels: [{ held: 'Soap spray' }] });
+    await post(`/mixes/${id}/take-back`, {});
+    expect(await theBench()).toMatchObject({ cupboard: [{ amount: 100 }], vessels: [{ held: 'Milk spray' }] });
+    expect((await post(`/mixes/${id}/take-back`, {}, 409)).detail).toMatch(/already/);
+    expect((await post('/mixes/nothing/take-back', {}, 404)).detail).toMatch(/nothing/);
+    const { log } = (await world.api.get('/api/notebook')).body;
+    expect(log[0].says).toMatch(/^Mix, taken back/);
+  });
+
+  test('what has gone into the sprayer since stays there', async () => {
+    const { id: vesselId = '' } = await post('/vessels', { name: 'Blue', kind: 'sprayer', volumeMl: 1500 });
+    const order = { remedy: 'soap-spray', volumeMl: 500, vesselId };
+    const acknowledged = (await post('/mixes', order, 409)).fields?.map(({ message }) => message);
+    const { id } = await post('/mixes', { ...order, acknowledged });
+    await post(`/vessels/${vesselId}`, { held: 'milk-spray' });
+    await post(`/mixes/${id}/take-back`, {});
+    expect((await theBench()).vessels[0]?.held).toBe('Milk spray');
+  });
+
   test('beyond the limit, or in a sprayer that forbids it, it is not noted', async () => {
     expect((await post('/mixes', { remedy: 'soap-spray', volumeMl: 1000, strength: 5 }, 409)).detail).toMatch(
       /beyond the limit/,

@@ -91,6 +91,7 @@ export const noteBatch = z.strictObject({
   acknowledged,
 });
 export const takeBackBatchEvent = z.strictObject({ commandId });
+export const takeBackMix = z.strictObject({ commandId });
 
 export const saveRecipe = z.strictObject({ commandId, document: recipeDocument });
 export const deleteRecipe = z.strictObject({ commandId });

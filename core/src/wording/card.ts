@@ -30,6 +30,13 @@ export function windowWords({ part, sun, dryBefore, dryAfter, windBelow, between
   ].join(', ');
 }
 
+/** How long what is mixed keeps; nothing where nothing is mixed. */
+export function keepsWords({ days, says }: RemedyRow['facts']['keeps']): string[] {
+  if (says === 'nothing is mixed') return [];
+  if (days > 0) return [`What is left keeps: ${says}`];
+  return [says.startsWith('mix only') ? `${says.charAt(0).toUpperCase()}${says.slice(1)}` : `Use it ${says}`];
+}
+
 /** Everything on the card of a remedy: before, what to wear, putting it on, afterwards, limits, and what to expect. */
 export function cardWords(remedy: RemedyRow): CardWords {
   const { facts, steps, repeat, expect, preHarvestDays } = remedy;
@@ -64,7 +71,7 @@ export function cardWords(remedy: RemedyRow): CardWords {
       ...(preHarvestDays > 0
         ? [`Wait ${preHarvestDays} ${preHarvestDays === 1 ? 'day' : 'days'} before picking, then wash`]
         : []),
-      `What is left keeps: ${facts.keeps.says}`,
+      ...keepsWords(facts.keeps),
     ],
     limits: [...remedy.limits],
     expect: `Usually ${low}–${high} % fewer (${expect.what}) ${expect.days[0]}–${expect.days[1]} days on.`,

@@ -221,7 +221,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
     'milk',
     {
       reaches: 'spores on the leaf, before they take',
-      keeps: keeps(0, 'same day'),
+      keeps: keeps(0, 'the same day'),
       wear: [],
       spares: kind,
       prepare: [step('Milk, then water; strain', 3)],
@@ -231,7 +231,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
     'bicarbonate',
     {
       reaches: 'young mildew spots on the surface',
-      keeps: keeps(0, 'same day'),
+      keeps: keeps(0, 'the same day'),
       wear: ['glasses'],
       spares: spares('safe', 'some', 'safe'),
       prepare: [step('Dissolve in lukewarm water', 3), step('A drop of soap last', 1)],

@@ -352,6 +352,8 @@ const turf: readonly SignRow[] = [
       'brown-patch lawn sun-side',
       'lawn =straw =coloured',
       'lawn =bleached',
+      '=yellow =patches lawn',
+      'yellow =patches lawn',
     ],
     { amount: 'share-of-leaves' },
   ),

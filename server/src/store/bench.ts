@@ -61,7 +61,13 @@ export const addVessel = (db: Db, row: Pick<VesselRow, 'id' | 'name' | 'kind' | 
     row.kind,
     row.volume_ml,
   );
-export const saveHeld = (db: Db, id: string, held: string | null, classes: readonly string[], on: string): void =>
+export const saveHeld = (
+  db: Db,
+  id: string,
+  held: string | null,
+  classes: readonly string[],
+  on: string | null,
+): void =>
   run(db, 'UPDATE vessel SET held = ?, classes = ?, last_on = ? WHERE id = ?', held, JSON.stringify(classes), on, id);
 
 const shell = z.object({

@@ -38,6 +38,26 @@ export function earlierResult(db: Db, commandId: string): unknown {
   return row?.result;
 }
 
+/** What a command of that name answered with this id, and whether another has taken it back since. */
+export function answerWithId(
+  db: Db,
+  command: string,
+  takenBackBy: string,
+  id: string,
+): { result: unknown; isTakenBack: boolean } | undefined {
+  const row = maybeOne(
+    db,
+    z.object({ result: jsonText(z.unknown()), taken: z.number() }),
+    `SELECT result, (SELECT count(*) FROM log WHERE command = ? AND json_extract(result, '$.id') = ?) AS taken
+     FROM log WHERE command = ? AND json_extract(result, '$.id') = ?`,
+    takenBackBy,
+    id,
+    command,
+    id,
+  );
+  return row && { result: row.result, isTakenBack: row.taken > 0 };
+}
+
 export function addLog(
   db: Db,
   row: {

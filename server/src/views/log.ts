@@ -34,6 +34,7 @@ const commandWords: Record<string, string> = {
   'add-vessel': 'Sprayer or jar added',
   'note-vessel': 'Sprayer or jar',
   'note-mix': 'Mixed',
+  'take-back-mix': 'Mix, taken back',
   'start-batch': 'Brew begun',
   'note-batch': 'Brew',
   'take-back-batch-event': 'Brew, taken back',

@@ -3,7 +3,15 @@ import type { CaseView, GardenView } from '@trowel/core/contract';
 import { strengthWords } from '@trowel/core/mix';
 import type { RemedyFacts, SceneFact } from '@trowel/core/tables';
 import { rungs } from '@trowel/core/tables';
-import { chanceWords, costWords, leftOutWords, lowerFirst, sparesWords, standingWords } from '@trowel/core/wording';
+import {
+  chanceWords,
+  costWords,
+  keepsWords,
+  leftOutWords,
+  lowerFirst,
+  sparesWords,
+  standingWords,
+} from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -249,7 +257,7 @@ function RemedyFactLines({ facts }: { facts: RemedyFacts }) {
     <>
       <Small>{`Reaches ${facts.reaches}.`}</Small>
       <Small>{`Goes on: ${facts.where}.`}</Small>
-      <Small>{`Keeps: ${facts.keeps.says}; ${costWords[facts.cost]}.`}</Small>
+      <Small>{`${[...keepsWords(facts.keeps), costWords[facts.cost]].join('; ')}.`}</Small>
       {facts.wear.length > 0 && <Small strong>{`Wear ${facts.wear.join(', ')}.`}</Small>}
       <Small>{sparesWords(facts.spares)}</Small>
       {facts.prepare.map(({ does, minutes }, index) => (

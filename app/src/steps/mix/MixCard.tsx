@@ -115,9 +115,14 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
                   },
                 },
                 {
-                  onSuccess: () =>
+                  onSuccess: ({ id }) =>
                     tell({
                       says: `${remedy.name}: noted${garden.cupboard.length > 0 ? ', and taken from the cupboard' : ''}.`,
+                      undo: () =>
+                        command.mutate(
+                          { path: `/mixes/${id}/take-back` },
+                          { onSuccess: () => tell({ says: `${remedy.name}: taken back.` }) },
+                        ),
                     }),
                 },
               )
