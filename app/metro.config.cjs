@@ -8,12 +8,16 @@ const config = getDefaultConfig(__dirname);
 const noIconFont = path.join(__dirname, 'src/ui/no-icon-font.ts');
 /** Zod carries the messages of forty languages; the product speaks through its own wording. */
 const oneLocale = path.join(__dirname, 'src/ui/zod-locale.ts');
+/** Nothing here makes schemas from JSON Schema; the part of zod that could stays out of the first screen. */
+const noJsonSchema = path.join(__dirname, 'src/ui/no-json-schema.ts');
 
 config.resolver.resolveRequest = (context, name, platform) => {
   if (/^(@expo|react-native)(-|\/)vector-icons(\/|$)/.test(name) || name.startsWith('@react-native-vector-icons/'))
     return { type: 'sourceFile', filePath: noIconFont };
   if (/locales\/index(\.js)?$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath))
     return { type: 'sourceFile', filePath: oneLocale };
+  if (/\/from-json-schema(\.js)?$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath))
+    return { type: 'sourceFile', filePath: noJsonSchema };
   return context.resolveRequest(context, name, platform);
 };
 

@@ -1,1 +1,3 @@
-export { BenchPage as default } from '@/steps/mix/BenchPage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('BenchPage');

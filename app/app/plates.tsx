@@ -1,1 +1,3 @@
-export { PlatesPage as default } from '@/steps/plates/PlatesPage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('PlatesPage');

@@ -1,1 +1,3 @@
-export { PracticePage as default } from '@/steps/practice/PracticePage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('PracticePage');

@@ -3,6 +3,7 @@
  * and tables are arguments. Import a step by its path (`@trowel/core/weigh`); this index is the catalogue.
  */
 export * from './tables';
+export * from './integrity';
 export * from './measures';
 export * from './read';
 export * from './weigh';

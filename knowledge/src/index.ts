@@ -10,6 +10,7 @@ import { plants } from './plants';
 import { regret } from './regret';
 import { remedies } from './remedies';
 import { safetyRules } from './safety';
+import { sceneFacts } from './safety/facts';
 import { signs } from './signs';
 import { weeds } from './weeds';
 import { concepts } from './words';
@@ -27,6 +28,7 @@ export const knowledge: Tables = {
   ingredients,
   keepApart,
   safetyRules,
+  sceneFacts,
   courses,
   combinations,
   regret,

@@ -1,5 +1,6 @@
 import { causesInOrder } from '@trowel/core/weigh';
-import { integrityProblems, type Tables } from '@trowel/core/tables';
+import { integrityProblems } from '@trowel/core/integrity';
+import type { Tables } from '@trowel/core/tables';
 import { knowledge } from './index';
 
 describe('the knowledge tables', () => {

@@ -376,8 +376,8 @@ export const concepts: readonly ConceptRow[] = [
     'spider silk',
     'silken',
     'fine silk',
-    'threads',
     'very fine threads',
+    'threads between',
   ),
   what('crust', 'crust', 'crusty', 'salt crust', 'salty', 'salt deposit', 'white deposit', 'white crust', 'salts'),
   what(
@@ -475,7 +475,6 @@ export const concepts: readonly ConceptRow[] = [
     'floppy',
     'flagging',
     'sag',
-    'hanging',
     'hang down',
     'hangs down',
     'hanging down',
@@ -487,6 +486,9 @@ export const concepts: readonly ConceptRow[] = [
     'sagging',
     'look thirsty',
     'lost its stiffness',
+    'hanging limp',
+    'leaves hang',
+    'hang limp',
   ),
   what(
     'keeled',

@@ -1,1 +1,3 @@
-export { CasePage as default } from '@/steps/cases/CasePage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('CasePage');

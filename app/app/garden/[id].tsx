@@ -1,1 +1,3 @@
-export { BedPage as default } from '@/steps/garden/BedPage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('BedPage');

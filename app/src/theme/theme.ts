@@ -1,5 +1,6 @@
 import { useColorScheme } from 'react-native';
-import { configureFonts, MD3DarkTheme, MD3LightTheme, type MD3Theme } from 'react-native-paper';
+import { configureFonts, type MD3Theme } from 'react-native-paper';
+import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
 import { dark, light, type Roles } from './palette';
 
 export const fonts = { heading: 'Literata, Georgia, serif', body: 'Atkinson, Verdana, sans-serif' } as const;

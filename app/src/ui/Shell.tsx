@@ -2,6 +2,7 @@ import { Link, usePathname, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { fonts, space, useRoles } from '@/theme/theme';
+import { useWorkshopAhead } from './FromWorkshop';
 import { Icon, type IconName } from './Icon';
 import { useIsWide } from './layout';
 
@@ -21,6 +22,7 @@ const places: readonly PlaceLink[] = [
 ];
 
 export function Shell({ children }: { children: ReactNode }) {
+  useWorkshopAhead();
   const wide = useIsWide();
   const roles = useRoles();
   return (

@@ -1,7 +1,6 @@
 import type { CautionSaid } from '../contract/mix';
 import { isFiller, lexiconOf, plantNamesOf, readableStems, tokensOf } from '../read/words';
 import {
-  sceneFacts,
   type IngredientRow,
   type PlantRow,
   type RemedyRow,
@@ -36,7 +35,7 @@ export function readQuestion(tables: Tables, line: string): Asked {
   const things = named.flatMap((found) => (found.row.kind === 'ingredient' ? [{ ...found, row: found.row.row }] : []));
   const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
-  const facts = factsIn(lower, plants, isAboutWeeds);
+  const facts = factsIn(tables, lower, plants, isAboutWeeds);
   const said = things.map((thing) => strengthsOf(tables, thing, things, lower, facts));
   const apart = apartIn(lower, things);
   const earlier = new Set(apart?.earlier ?? []);
@@ -117,7 +116,12 @@ const groupFacts: Readonly<Record<string, SceneFact>> = {
   'acid-lover': 'acid-lover',
 };
 
-function factsIn(whole: string, plants: readonly Mention<PlantRow>[], isAboutWeeds: boolean): SceneFact[] {
+function factsIn(
+  { sceneFacts }: Pick<Tables, 'sceneFacts'>,
+  whole: string,
+  plants: readonly Mention<PlantRow>[],
+  isAboutWeeds: boolean,
+): SceneFact[] {
   // What stands beside it says nothing of where it goes.
   const line = plants
     .filter((plant) => isBeside(plant, whole))
@@ -125,9 +129,7 @@ function factsIn(whole: string, plants: readonly Mention<PlantRow>[], isAboutWee
   const temperature = celsius(line);
   return [
     ...new Set([
-      ...(Object.entries(sceneFacts) as [SceneFact, readonly string[]][])
-        .filter(([, words]) => namesOneOf(words, line))
-        .map(([fact]) => fact),
+      ...sceneFacts.filter(({ words }) => namesOneOf(words, line)).map(({ id }) => id),
       ...plants
         .filter((plant) => !isBeside(plant, line))
         .flatMap(({ row }) => row.groups.flatMap((group) => groupFacts[group] ?? [])),
@@ -434,7 +436,7 @@ const neutral = new Set(
 /** Words that nothing here accounts for: they may be a substance, so what they are in is not called safe. */
 function unknownIn(tables: Tables, line: string, named: readonly Mention<Named>[]): string[] {
   const lexicon = lexiconOf(tables);
-  const factWords = Object.values<readonly string[]>(sceneFacts).flat();
+  const factWords = tables.sceneFacts.flatMap(({ words }) => words);
   const rest = named.reduce((text, { at, length }) => blanked(text, at, length), line);
   const known = new Set(factWords.flatMap((words) => tokensOf(words).map(({ stem }) => stem)));
   const unknown = tokensOf(rest)

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { batchKinds } from '../mix/batches';
+import { batchKinds } from '../mix/batch-kinds';
 import { recipeDocument } from './recipe';
 
 /** What the gardener does at the bench, and what the bench shows. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { climates } from '../weigh/situation';
+import { climates } from '../tables/common';
 
 const commandId = z.string().min(8).max(64).optional();
 

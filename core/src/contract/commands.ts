@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { measureSystems } from '../measures/systems';
-import { settings } from '../tables/common';
-import { climates } from '../weigh/situation';
+import { climates, settings } from '../tables/common';
 import { placeSchema } from './plan';
 
 /** Sent with every command; the same id twice is answered once and done once. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { verdicts } from '../follow/follow';
+import { verdicts } from '../follow/verdicts';
 import { isoDate } from './plan';
 
 const counts = z.array(z.number().min(0)).min(1).max(500);

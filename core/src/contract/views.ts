@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { measureSystems } from '../measures/systems';
 import { actionClasses } from '../tables/causes';
-import { settings } from '../tables/common';
-import { climates } from '../weigh/situation';
+import { climates, settings } from '../tables/common';
 import { caseOutcomes } from './commands';
 import { recentWeatherSchema } from './weigh';
 import { followResponse } from './follow';

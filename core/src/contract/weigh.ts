@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { settings } from '../tables/common';
+import { climates, settings } from '../tables/common';
 import { actionClasses } from '../tables/causes';
 import { sceneFactIds } from '../tables/safety';
-import { climates } from '../weigh/situation';
 
 /** °C, mm, days, km/h. */
 export const recentWeatherSchema = z.strictObject({

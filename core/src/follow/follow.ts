@@ -1,9 +1,9 @@
 import { addDays, daysBetween, type IsoDate } from '../plan/days';
 import type { Expectation, RemedyRow } from '../tables';
 import { changeOf, summarise, type ChangeResult, type Summary } from './change';
+import type { Verdict } from './verdicts';
 
-export const verdicts = ['solved', 'on-the-way', 'too-early', 'no-change', 'worse', 'plant-harmed'] as const;
-export type Verdict = (typeof verdicts)[number];
+export { verdicts, type Verdict } from './verdicts';
 
 /** One look: counts one by one, on a day. */
 export interface Look {

@@ -1,10 +1,9 @@
 import { addDays, daysBetween, type IsoDate } from '../measures/days';
+import { batchKinds, type BatchKind } from './batch-kinds';
 import { brewKinds, brewParts, daysToReady, type BrewKind } from './bench';
 import { daysToDone, dissolvedAfter, extract } from './bench/extraction';
 
-/** What can stand and become something: the brews, and shells in vinegar. */
-export const batchKinds = ['weed', 'leaf-mould', 'neem', 'compost', 'shell-extract'] as const;
-export type BatchKind = (typeof batchKinds)[number];
+export { batchKinds, type BatchKind };
 
 export const batchNames: Readonly<Record<BatchKind, string>> = {
   weed: brewKinds.weed.name,

@@ -26,9 +26,9 @@ export function readLine(tables: Tables, line: string, about: About = {}): Readi
   const lexicon = lexiconOf(tables);
   const found = clausesOf(line, lexicon.joined).map((clause) => phrasesOf(clause, lexicon));
   const plant = plantIn(found);
-  const context = contextOf(tables, plant ?? about.plant, about.setting);
+  const context = contextOf(tables, about.plant ?? plant, about.setting);
   const placed = joinPlaces(found).map((clause) => withContext(clause, context));
-  const read = withDenials(joinSoft({ signs: tables.signs, suits: suitsOn(tables, plant ?? about.plant) }, placed));
+  const read = withDenials(joinSoft({ signs: tables.signs, suits: suitsOn(tables, about.plant ?? plant) }, placed));
   const understood: Understood[] = [];
   const notUnderstood: string[] = [];
   for (const { clause, chosen, denied } of read) {
@@ -352,6 +352,9 @@ function signsFor({ signs, suits }: Readable, { occurrences }: PhrasedClause): C
 }
 
 const colours = new Set(['yellow', 'pale', 'brown', 'purple', 'bronze', 'orange', 'silver', 'rust']);
+/** "Powdery grey lice": so are these of a creature. */
+const looksOfCreatures = new Set(['powder', 'fuzz', 'sticky', 'silver']);
+const creatures = new Set(['aphid', 'insect', 'larva', 'grub', 'mite', 'caterpillar']);
 
 /** "Winding pale tunnels": a colour right before what was read already is a colour of that. */
 function isColourOfAnother(
@@ -360,17 +363,14 @@ function isColourOfAnother(
   occurrences: readonly Occurrence[],
 ): boolean {
   const fresh = parts.filter(({ phrase, at }) => phrase.kind !== 'modifier' && at < carriedAt && !used.has(at));
-  return (
-    fresh.length > 0 &&
-    fresh.every(
-      ({ phrase, at, length }) =>
-        colours.has(phrase.key) &&
-        used.has(at + length) &&
-        occurrences.some(
-          (next) => next.at === at + length && next.phrase.kind === 'what' && !colours.has(next.phrase.key),
-        ),
-    )
-  );
+  // What it is the colour of stands right after it, or after one more adjective.
+  const isOf = ({ phrase, at, length }: Occurrence, next: Occurrence): boolean => {
+    if (next.phrase.kind !== 'what' || !used.has(next.at)) return false;
+    if (colours.has(phrase.key)) return next.at === at + length && !colours.has(next.phrase.key);
+    const gap = next.at - (at + length);
+    return looksOfCreatures.has(phrase.key) && creatures.has(next.phrase.key) && (gap === 0 || gap === 1);
+  };
+  return fresh.length > 0 && fresh.every((found) => occurrences.some((next) => isOf(found, next)));
 }
 
 /**

@@ -36,6 +36,10 @@ export interface Sourced {
 export const settings = ['bed', 'pot', 'indoors', 'greenhouse', 'lawn', 'tree'] as const;
 export type Setting = (typeof settings)[number];
 
+export const climates = ['cool', 'temperate', 'warm', 'tropical'] as const;
+/** How long seasons are: cool shortens each by a month at both ends, warm lengthens it, tropical has none. */
+export type Climate = (typeof climates)[number];
+
 /** A probability in 0…1 that depends on where and when: a base and the factors on its odds. */
 export interface PriorSpec {
   /** Chance that it is present on a plant that someone has stopped to look at. */

@@ -2,7 +2,7 @@ import type { CauseRow, ConditionRow, RegretTable } from './causes';
 import type { CheckRow } from './checks';
 import type { PlantRow } from './plants';
 import type { CombinationRow, CourseRow, IngredientRow, KeepApartRow, RemedyRow } from './remedies';
-import type { SafetyRule } from './safety';
+import type { SafetyRule, SceneFactRow } from './safety';
 import type { ConceptRow, SignRow } from './signs';
 import type { WeedRow } from './weeds';
 
@@ -15,7 +15,6 @@ export * from './plants';
 export * from './checks';
 export * from './remedies';
 export * from './safety';
-export * from './integrity';
 
 /** All the knowledge the core works on, as arguments: a test passes three rows, the product the whole. */
 export interface Tables {
@@ -30,6 +29,7 @@ export interface Tables {
   readonly ingredients: readonly IngredientRow[];
   readonly keepApart: readonly KeepApartRow[];
   readonly safetyRules: readonly SafetyRule[];
+  readonly sceneFacts: readonly SceneFactRow[];
   readonly courses: readonly CourseRow[];
   readonly combinations: readonly CombinationRow[];
   readonly regret: RegretTable;

@@ -239,3 +239,8 @@ export interface CombinationRow extends Sourced {
   readonly remedies: readonly RemedyId[];
   readonly why: string;
 }
+
+/** A 1-to-N dilution is stronger the smaller N is; everything else the larger the number is. */
+export function withinCap(recipe: RecipeSpec, value: number): boolean {
+  return recipe.kind === 'one-to-n' ? value >= recipe.cap : value <= recipe.cap;
+}

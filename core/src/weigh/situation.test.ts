@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { climates, inSeason, northernMonth, seasonsTell } from './situation';
+import { climates } from '../tables';
+import { inSeason, northernMonth, seasonsTell } from './situation';
 
 const month = fc.integer({ min: 1, max: 12 });
 const season = fc

@@ -1,4 +1,4 @@
-import type { CauseId, CheckId, ConditionId, PlantId, Setting, SignId } from '../tables';
+import type { CauseId, CheckId, Climate, ConditionId, PlantId, Setting, SignId } from '../tables';
 import type { RecentWeather } from './weather';
 
 /** One thing looked for: seen, or looked and not there. What is not listed was not looked at. */
@@ -8,10 +8,6 @@ export interface Evidence {
   /** In the sign's own unit (per leaf, share of leaves in %, per minute …). */
   readonly amount?: number;
 }
-
-export const climates = ['cool', 'temperate', 'warm', 'tropical'] as const;
-/** How long seasons are: cool shortens each by a month at both ends, warm lengthens it, tropical has none. */
-export type Climate = (typeof climates)[number];
 
 /** Everything that bears on a reading. */
 export interface Situation {

@@ -4,3 +4,4 @@ export * from './follow';
 export * from './ground';
 export * from './bench';
 export * from './card';
+export * from './measures';

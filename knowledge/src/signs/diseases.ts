@@ -309,6 +309,12 @@ export const diseaseSigns: readonly SignRow[] = [
       'rot brown mould =circles',
       'rot brown mould fruit =circles',
       'brown rot fruit mould',
+      'fruit =dried =hang',
+      '=dried =wrinkled fruit',
+      'fruit =wrinkled',
+      'fruit =shrivelled =dried',
+      '=dried fruit =twigs',
+      'fruit =hang =wrinkled',
     ],
   ),
   sign(
@@ -680,6 +686,10 @@ export const diseaseSigns: readonly SignRow[] = [
       'orange =blotches',
       'orange =bright spot',
       'orange spot =above',
+      'orange spot =upper',
+      'orange spot leaf =upper',
+      'orange spot apple-fruit leaf',
+      'orange spot apple-fruit',
     ],
   ),
 ];

@@ -1,6 +1,5 @@
 import { measureSystems } from '@trowel/core/measures';
-import { settings } from '@trowel/core/tables';
-import { climates } from '@trowel/core/weigh';
+import { climates, settings } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { any, jsonText, maybeOne, run } from './rows';

@@ -1,13 +1,12 @@
 import { measureSystems } from '@trowel/core/measures';
 import type { GardenView } from '@trowel/core/contract';
 import { settings } from '@trowel/core/tables';
-import { chanceWords } from '@trowel/core/wording';
+import { chanceWords, spoonNote } from '@trowel/core/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button, TextInput } from 'react-native-paper';
 import { useDraft } from '@/api/drafts';
 import { useCommand, useGarden } from '@/api/queries';
-import { spoonNote } from '@/steps/mix/MixCard';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';

@@ -1,5 +1,5 @@
 import type { GardenView } from '@trowel/core/contract';
-import { climates, type Climate } from '@trowel/core/weigh';
+import { climates, type Climate } from '@trowel/core/tables';
 import { useState } from 'react';
 import { Button, TextInput } from 'react-native-paper';
 import { useCommand } from '@/api/queries';

@@ -1,6 +1,7 @@
 import type { GardenView } from '@trowel/core/contract';
 import type { RemedyRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
+import { spoonNote } from '@trowel/core/wording';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -16,7 +17,7 @@ import { Toggle } from '@/ui/Toggle';
 import { AskBox } from './AskBox';
 import { BrewPart } from './BrewPart';
 import { CupboardPart } from './CupboardPart';
-import { MixCard, spoonNote } from './MixCard';
+import { MixCard } from './MixCard';
 import { RecipesPart } from './RecipesPart';
 import { WorkPart } from './WorkPart';
 

@@ -1,6 +1,6 @@
 import type { GardenView, Mixed, MixOrder, MixResponse } from '@trowel/core/contract';
 import { costOf, mix } from '@trowel/core/mix';
-import { systems, type MeasureSystem } from '@trowel/core/measures';
+import type { MeasureSystem } from '@trowel/core/measures';
 import type { RemedyRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
 import { useState, type ReactNode } from 'react';
@@ -311,6 +311,3 @@ function Answer({
     </>
   );
 }
-
-export const spoonNote = (system: MeasureSystem): string =>
-  `Your teaspoon is ${systems[system].tsp} mL, your tablespoon ${systems[system].tbsp} mL.`;

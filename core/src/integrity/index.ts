@@ -1,7 +1,7 @@
-import { actionClasses, causeKinds } from './causes';
-import type { Tables } from './index';
-import { isLiteral } from './signs';
-import type { RecipeSpec, RemedyRow } from './remedies';
+import { actionClasses, causeKinds } from '../tables/causes';
+import type { Tables } from '../tables/index';
+import { isLiteral } from '../tables/signs';
+import { withinCap, type RemedyRow } from '../tables/remedies';
 
 /**
  * Everything that is wrong with a set of tables, one plain line each; empty when all is well. Every id
@@ -189,9 +189,4 @@ function remedyProblems(
   );
   for (const { id, value } of remedy.recipe.strengths)
     need(withinCap(remedy.recipe, value), `${name}: strength "${id}" is beyond its own cap`);
-}
-
-/** A 1-to-N dilution is stronger the smaller N is; everything else the larger the number is. */
-export function withinCap(recipe: RecipeSpec, value: number): boolean {
-  return recipe.kind === 'one-to-n' ? value >= recipe.cap : value <= recipe.cap;
 }

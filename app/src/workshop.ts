@@ -1,0 +1,9 @@
+/**
+ * The pages that read, weigh, choose and mix: with them come the knowledge and the core. They are one bundle,
+ * fetched when first needed (or in a quiet moment before), so that Today is there without them.
+ */
+export { CasePage } from '@/steps/cases/CasePage';
+export { BedPage } from '@/steps/garden/BedPage';
+export { BenchPage } from '@/steps/mix/BenchPage';
+export { PlatesPage } from '@/steps/plates/PlatesPage';
+export { PracticePage } from '@/steps/practice/PracticePage';
