@@ -10,6 +10,8 @@ const noIconFont = path.join(__dirname, 'src/ui/no-icon-font.ts');
 const oneLocale = path.join(__dirname, 'src/ui/zod-locale.ts');
 /** Nothing here makes schemas from JSON Schema; the part of zod that could stays out of the first screen. */
 const noJsonSchema = path.join(__dirname, 'src/ui/no-json-schema.ts');
+/** The shell draws its own frame around a slot, so the router's tab bar, stacks and site map need not load. */
+const noLayouts = path.join(__dirname, 'src/ui/no-layouts.ts');
 
 config.resolver.resolveRequest = (context, name, platform) => {
   if (/^(@expo|react-native)(-|\/)vector-icons(\/|$)/.test(name) || name.startsWith('@react-native-vector-icons/'))
@@ -18,6 +20,14 @@ config.resolver.resolveRequest = (context, name, platform) => {
     return { type: 'sourceFile', filePath: oneLocale };
   if (/\/from-json-schema(\.js)?$/.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath))
     return { type: 'sourceFile', filePath: noJsonSchema };
+  if (
+    /\/(layouts\/(Tabs|Stack|experimental-stack)|views\/Sitemap|Sitemap)$/.test(name) &&
+    /[\\/]expo-router[\\/]/.test(context.originModulePath)
+  )
+    return { type: 'sourceFile', filePath: noLayouts };
+  // Drawings are made of elements; parsing SVG text is not needed.
+  if (name === 'react-native-svg')
+    return context.resolveRequest(context, 'react-native-svg/lib/module/elements.web', platform);
   return context.resolveRequest(context, name, platform);
 };
 
