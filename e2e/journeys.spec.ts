@@ -293,6 +293,11 @@ test.describe('9: do not', () => {
 
   test('bleach and vinegar are stopped', async ({ page }) => {
     await page.goto('/bench');
+    await page.getByRole('button', { name: 'May I …?' }).click();
+    await page.getByRole('button', { name: 'Oil one week after sulphur' }).click();
+    await expect(page.getByRole('alert')).toContainText('Sulphur went on this plant within two weeks');
+    await page.getByLabel('Ask before you pour').fill('a pinch of flubberwax');
+    await expect(page.getByRole('status')).toContainText('flubberwax. What is not known cannot be called safe.');
     await page.getByLabel('Ask before you pour').fill('bleach and vinegar for the pots');
     await expect(page.getByRole('alert')).toContainText('Stop. Bleach with any acid gives off chlorine');
     await expectAccessible(page);
@@ -361,6 +366,7 @@ test.describe('everyday', () => {
     ['/cases', /^Cases$/],
     ['/cases/new', /What looks odd\?/],
     ['/bench', /^Bench$/],
+    ['/bench?part=ask', /^Bench$/],
     ['/garden', /The walled plot at Skerrow Bay/],
     ['/notebook', /^Notebook$/],
     ['/plates', /^Plates$/],

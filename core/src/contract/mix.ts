@@ -172,6 +172,7 @@ export const mixResponse = z.discriminatedUnion('kind', [
     because: z.array(caution),
     says: z.string(),
     understood: z.array(z.string()).optional(),
+    notUnderstood: z.array(z.string()).optional(),
   }),
 ]);
 export type MixResponse = z.infer<typeof mixResponse>;

@@ -105,7 +105,13 @@ function verdictOn(
     all.filter((said) => said.level === level),
   );
   const stop = cautions.find(({ level }) => level === 'stop');
-  if (stop) return { kind: 'refused', because: cautions, says: `Stop. ${stop.says} ${stop.instead ?? ''}`.trim() };
+  if (stop)
+    return {
+      kind: 'refused',
+      because: cautions,
+      says: `Stop. ${stop.says} ${stop.instead ?? ''}`.trim(),
+      ...(notUnderstood.length > 0 ? { notUnderstood } : {}),
+    };
   const mind = cautions.length > 0 ? `Mind this: ${cautions[0]?.says ?? ''} ${cautions[0]?.instead ?? ''}`.trim() : '';
   const unknown =
     notUnderstood.length > 0

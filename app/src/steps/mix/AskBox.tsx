@@ -3,8 +3,16 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Field } from '@/ui/Field';
-import { Sheet } from '@/ui/layout';
+import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
+
+const examples = [
+  'Bleach and vinegar for the pots',
+  'A cup of soap in 2 litres, on roses',
+  'Oil one week after sulphur',
+  'Neem on beans in flower, bees about',
+];
 
 /** May I …? Asked before anything is poured; what was read is said, and what was not is not called safe. */
 export function AskBox() {
@@ -16,10 +24,17 @@ export function AskBox() {
   return (
     <Sheet>
       <Heading>May I …?</Heading>
-      <Small>
-        What goes together, on what, near what, in what weather. “Bleach and vinegar”, “soap near the pond at noon”.
-      </Small>
-      <Field label="Ask before you pour" value={line} change={setLine} />
+      <Small>Say what, how much, on what, near what, in what weather, and what went on before.</Small>
+      <Field label="Ask before you pour" value={line} change={setLine} lines={2} />
+      {answer === undefined && (
+        <Row wrap>
+          {examples.map((example) => (
+            <Toggle key={example} pressed={false} onPress={() => setLine(example)}>
+              {example}
+            </Toggle>
+          ))}
+        </Row>
+      )}
       {(answer?.kind === 'checked' || answer?.kind === 'refused') && (
         <Sheet tone={isStop ? 'stop' : isDoubt ? 'warn' : 'good'}>
           <View role={isStop ? 'alert' : 'status'} style={{ gap: 4 }}>
@@ -29,6 +44,9 @@ export function AskBox() {
             ))}
             {answer.understood && answer.understood.length > 0 && (
               <Small>{`Read: ${answer.understood.join(', ')}.`}</Small>
+            )}
+            {answer.kind === 'refused' && answer.notUnderstood && (
+              <Small>{`Not known here: ${answer.notUnderstood.join(', ')}.`}</Small>
             )}
           </View>
         </Sheet>

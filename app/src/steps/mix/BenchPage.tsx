@@ -24,7 +24,14 @@ import { WorkPart } from './WorkPart';
 const mixable = [...knowledge.remedies.filter(({ recipe }) => recipe)].sort((a, b) => a.name.localeCompare(b.name));
 const first = 'soap-spray';
 
-const parts = { mix: 'Mix', work: 'Work it out', brews: 'Brews', cupboard: 'Cupboard', recipes: 'My recipes' } as const;
+const parts = {
+  mix: 'Mix',
+  ask: 'May I …?',
+  work: 'Work it out',
+  brews: 'Brews',
+  cupboard: 'Cupboard',
+  recipes: 'My recipes',
+} as const;
 type Part = keyof typeof parts;
 const partList = (Object.keys(parts) as Part[]).map((id) => ({ id, name: parts[id] }));
 
@@ -42,6 +49,8 @@ export function BenchPage() {
       <Loaded query={garden}>
         {(place) => {
           switch (here) {
+            case 'ask':
+              return <AskBox />;
             case 'work':
               return <WorkPart garden={place} toolId={tool} choose={(id) => router.setParams({ tool: id })} />;
             case 'mix':
@@ -90,7 +99,6 @@ function MixPart({
       </View>
       <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
         {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={garden} />}
-        <AskBox />
         <Small>{spoonNote(garden.measures)}</Small>
         <Small>{`Tap water ${garden.tapHardness} mg/L, butt ${garden.buttHardness} mg/L hardness; change these under Garden.`}</Small>
       </View>
