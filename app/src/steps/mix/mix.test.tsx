@@ -1,0 +1,110 @@
+import { knowledge } from '@trowel/knowledge';
+import { benchTool, benchTools, mix } from '@trowel/core/mix';
+import { fireEvent, screen } from '@testing-library/react';
+import { draw } from '@/testing/providers';
+import { AskBox } from './AskBox';
+import { isAsked, usualEntries, valuesOf } from './formState';
+import { SpoonCheck, nothingTyped, typedOrder } from './SpoonCheck';
+
+describe('may I …?', () => {
+  const ask = (line: string) =>
+    fireEvent.change(screen.getByLabelText('Ask before you pour'), { target: { value: line } });
+
+  test('what hurts is stopped aloud, with what to do instead and what was read', () => {
+    draw(<AskBox />);
+    ask('bleach and vinegar');
+    const alert = screen.getByRole('alert');
+    expect(alert.textContent).toMatch(/^Stop\. Bleach with any acid gives off chlorine/);
+    expect(alert.textContent).toMatch(/Read: Bleach, Vinegar\./);
+  });
+
+  test('a caution is told without alarm, what is not known is not called safe', () => {
+    draw(<AskBox />);
+    ask('soap near the pond');
+    expect(screen.queryByRole('alert')).toBeNull();
+    expect(screen.getByRole('status').textContent).toMatch(/fish/);
+    ask('flubberwax on my roses');
+    expect(screen.getByRole('status').textContent).toMatch(/flubberwax.*cannot be called safe/);
+    ask('bleach and vinegar with flubberwax');
+    expect(screen.getByRole('alert').textContent).toMatch(/Not known here: flubberwax\./);
+  });
+
+  test('an example is asked by a tap, and the examples make room', () => {
+    draw(<AskBox />);
+    expect(screen.getAllByRole('button').length).toBeGreaterThan(2);
+    fireEvent.click(screen.getByRole('button', { name: 'Oil one week after sulphur' }));
+    expect((screen.getByLabelText('Ask before you pour') as HTMLTextAreaElement).value).toBe(
+      'Oil one week after sulphur',
+    );
+    expect(screen.getByRole('alert').textContent).toMatch(/within two weeks/);
+    expect(screen.queryByRole('button')).toBeNull();
+  });
+});
+
+describe('the spoon that is about to be used', () => {
+  const soap = mix(knowledge, { remedy: 'soap-spray', volume: { amount: 0.5, unit: 'L' }, measures: 'metric' });
+  const first = soap.kind === 'mix' ? soap.parts[0] : undefined;
+
+  test('a count is read with comma or point; nothing, nought and nonsense are no order', () => {
+    expect(typedOrder({ count: '1,5', spoon: 'tsp' })).toEqual({ count: 1.5, spoon: 'tsp' });
+    expect(typedOrder(nothingTyped)).toBeUndefined();
+    expect(typedOrder({ count: '0', spoon: 'tbsp' })).toBeUndefined();
+    expect(typedOrder({ count: 'two', spoon: 'tbsp' })).toBeUndefined();
+  });
+
+  test('a slip is said where it is typed', () => {
+    draw(
+      <SpoonCheck
+        first={first}
+        slip={{ says: 'A tablespoon is three teaspoons.' }}
+        typed={{ count: '1', spoon: 'tbsp' }}
+        setTyped={jest.fn()}
+      />,
+    );
+    expect(screen.getByText('A tablespoon is three teaspoons.')).toBeTruthy();
+    expect(screen.getByText(/true liquid soap/)).toBeTruthy();
+  });
+
+  test('what is weighed is not asked about in spoons', () => {
+    const powder = mix(knowledge, { remedy: 'bt-spray', volume: { amount: 1, unit: 'L' }, measures: 'metric' });
+    const part = powder.kind === 'mix' ? powder.parts[0] : undefined;
+    expect(part?.grams).toBeGreaterThan(0);
+    draw(<SpoonCheck first={part} slip={undefined} typed={nothingTyped} setTyped={jest.fn()} />);
+    expect(screen.queryByLabelText('How many spoons')).toBeNull();
+  });
+});
+
+describe('the forms of the bench', () => {
+  test.each(benchTools.map(({ id }) => [id]))('%s opens with amounts that it takes, in every measure', (id) => {
+    const tool = benchTool(id);
+    for (const measures of ['metric', 'us', 'imperial', 'australian'] as const) {
+      const values = valuesOf(tool.fields, usualEntries(tool.fields, measures));
+      const answer = tool.answer(knowledge, measures, values);
+      expect(['worked', 'refused']).toContain(answer.kind);
+    }
+  });
+
+  test('a layer opens in centimetres or inches, a bed in metres or feet', () => {
+    const { fields } = benchTool('mulch');
+    expect(usualEntries(fields, 'metric').depth?.unit).toBe('cm');
+    expect(usualEntries(fields, 'us').depth?.unit).toBe('in');
+    expect(usualEntries(fields, 'metric').length?.unit).toBe('m');
+    expect(usualEntries(fields, 'us').length?.unit).toBe('ft');
+  });
+
+  test('fields that another field does not ask for are left out, a number that is none is handed on', () => {
+    const { fields } = benchTool('mulch');
+    const entries = {
+      ...usualEntries(fields, 'metric'),
+      shape: { text: 'circle' },
+      depth: { text: 'deep', unit: 'cm' },
+    };
+    const { across, length } = fields;
+    expect(across && isAsked(across, entries)).toBe(true);
+    expect(length && isAsked(length, entries)).toBe(false);
+    const values = valuesOf(fields, entries);
+    expect(values).not.toHaveProperty('length');
+    expect(values.depth).toEqual({ amount: 'deep', unit: 'cm' });
+    expect(() => benchTool('mulch').answer(knowledge, 'metric', values)).toThrow(/depth/);
+  });
+});
