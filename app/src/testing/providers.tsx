@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
@@ -19,7 +18,8 @@ export function draw(children: ReactNode) {
 }
 
 /** The browser has it where a page is served from its own machine; the test's world does not. */
-Object.defineProperty(globalThis.crypto, 'randomUUID', { value: randomUUID, configurable: true });
+let ids = 0;
+Object.defineProperty(globalThis.crypto, 'randomUUID', { value: () => `id-${(ids += 1)}`, configurable: true });
 
 /** Lets `fetch` answer in turn: a body with its status, or nothing at all. */
 export function answering(...answers: (readonly [number, unknown] | 'silence')[]) {

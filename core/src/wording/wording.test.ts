@@ -1,5 +1,21 @@
-import { brewWords, chanceWords, contributionWords, costWords, dayAndMonth, dayWords, depthWords, fullDate } from '.';
-import { hindranceSays, keepsWords, listWords, lowerFirst, sparesWords, spoonNote, weekdayOf, windowWords } from '.';
+import {
+  brewWords,
+  chanceWords,
+  contributionWords,
+  costWords,
+  dayAndMonth,
+  dayWords,
+  depthWords,
+  fullDate,
+  hindranceSays,
+  keepsWords,
+  listWords,
+  lowerFirst,
+  sparesWords,
+  spoonNote,
+  weekdayOf,
+  windowWords,
+} from '.';
 import type { SignRow } from '../tables';
 
 describe('days', () => {
