@@ -71,7 +71,7 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
           </>
         ) : (
           <Field
-            label={`Where it stands, ${degrees}`}
+            label={`Warmth, ${degrees}`}
             says={`Warmth where it stands, in ${degrees}`}
             value={warmth}
             change={setWarmth}
