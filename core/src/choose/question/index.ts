@@ -1,0 +1,92 @@
+import type { CautionSaid } from '../../contract/mix';
+import type { IngredientRow, PlantRow, Tables } from '../../tables';
+import { againstPlant, testLeafFor } from '../choose';
+import { mentions, type Mention } from '../mentions';
+import type { Scene } from '../safety';
+import { percentsIn } from './figures';
+import { factsIn, isBeside, nameable } from './names';
+import { apartIn, daysToHarvestIn, heldIn, keptApart } from './order';
+import { strengthsOf } from './strengths';
+import { unknownIn } from './unknown';
+
+export { percentIn } from './figures';
+
+/** A question in a gardener's words, as far as it is understood. */
+export interface Asked {
+  readonly scene: Scene;
+  /** What plants, limits of strength and days to keep apart have to say, besides the rules. */
+  readonly cautions: readonly CautionSaid[];
+  /** What was read, in words. */
+  readonly understood: readonly string[];
+  /** Words that may be a substance or a place nobody here knows. */
+  readonly notUnderstood: readonly string[];
+}
+
+/** Reads a question such as "may I put 20 % vinegar on weeds near the pond". Unknown words are handed back, not guessed. */
+export function readQuestion(tables: Tables, line: string): Asked {
+  const lower = line.toLowerCase();
+  const named = mentions(nameable(tables), lower);
+  const things = named.flatMap((found) => (found.row.kind === 'ingredient' ? [{ ...found, row: found.row.row }] : []));
+  const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
+  const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
+  const facts = factsIn(tables, lower, plants, isAboutWeeds);
+  const said = things.map((thing) => strengthsOf(tables, thing, things, lower, facts));
+  const apart = apartIn(lower, things);
+  const earlier = new Set(apart?.earlier ?? []);
+  const daysToHarvest = daysToHarvestIn(lower);
+  const held = heldIn(lower, things);
+  const used = said.filter(({ mention }) => !earlier.has(mention) && !held.includes(mention));
+  return {
+    scene: {
+      things: used.map(({ thing }) => thing),
+      facts,
+      before: [
+        ...said
+          .filter(({ mention }) => earlier.has(mention))
+          .flatMap(({ thing: { classes } }) =>
+            (['plant', 'bed'] as const).map((where) => ({ classes, where, daysAgo: apart?.days ?? 0 })),
+          ),
+        ...held.map(({ row: { classes } }) => ({ classes, where: 'tank' as const, daysAgo: 0 })),
+      ],
+      ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
+    },
+    cautions: onlyOnce([
+      ...used.flatMap(({ beyond }) => beyond ?? []),
+      ...used.flatMap(({ mention }) => plants.flatMap((plant) => onPlant(tables, mention.row, plant, lower))),
+      ...(apart ? keptApart(tables, apart) : []),
+    ]),
+    understood: [
+      ...new Set([
+        ...things.map(({ row }) => row.name),
+        ...percentsIn(lower).map(({ percent }) => `${percent} %`),
+        ...plants.map(({ row }) => row.name),
+        ...facts.map((fact) => fact.replace(/-/g, ' ')),
+        ...(apart ? [`${apart.days} days apart`] : []),
+      ]),
+    ],
+    notUnderstood: unknownIn(tables, lower, named),
+  };
+}
+
+const onlyOnce = (said: readonly CautionSaid[]): CautionSaid[] =>
+  said.filter(({ says }, index) => said.findIndex((other) => other.says === says) === index);
+
+/** What remedies of the same first class say about a plant: a stop where none of them may go on it. */
+function onPlant(tables: Tables, row: IngredientRow, plant: Mention<PlantRow>, line: string): CautionSaid[] {
+  const alike = tables.remedies.filter(
+    ({ classes, recipe, rung }) =>
+      rung !== 'care' && (recipe?.ingredient === row.id || (classes[0] !== undefined && classes[0] === row.classes[0])),
+  );
+  if (alike.length === 0) return [];
+  const name = plant.row.name.toLowerCase();
+  const against = alike.map((remedy) => againstPlant(tables, remedy, plant.row.id));
+  const why = against.every((reason) => reason !== undefined) ? against[0] : undefined;
+  if (why !== undefined)
+    return isBeside(plant, line)
+      ? [{ level: 'caution', says: `${plant.row.name} stands near: ${why}. Do not let it be wetted.` }]
+      : [{ level: 'stop', says: `Not on ${name}: ${why}.`, instead: 'Work by hand or with water there.' }];
+  const test = alike.map((remedy) => testLeafFor(tables, remedy, plant.row.id)).find((reason) => reason !== undefined);
+  return test === undefined
+    ? []
+    : [{ level: 'caution', says: `${plant.row.name}: ${test}. Wet two or three leaves and wait 48 hours.` }];
+}

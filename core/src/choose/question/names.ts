@@ -1,0 +1,81 @@
+import { plantNamesOf } from '../../read/words';
+import type { IngredientRow, PlantRow, SceneFact, Tables, WeedRow } from '../../tables';
+import { namesOneOf, type Mention } from '../mentions';
+import { weatherFacts } from '../safety';
+import { celsius } from './figures';
+
+/** What a question may name. */
+export type Named =
+  | { readonly kind: 'ingredient'; readonly row: IngredientRow }
+  | { readonly kind: 'plant'; readonly row: PlantRow }
+  | { readonly kind: 'weed'; readonly row: WeedRow };
+
+const namedThings = new WeakMap<object, readonly { row: Named; words: readonly string[] }[]>();
+
+/** Ingredients and plants in one list, so that an "ash tree" is no ash and "tomato feed" no tomato. */
+export function nameable({ ingredients, plants, weeds }: Tables): readonly { row: Named; words: readonly string[] }[] {
+  const known = namedThings.get(ingredients);
+  if (known) return known;
+  const built = [
+    ...ingredients.map((row) => ({
+      row: { kind: 'ingredient', row } as const,
+      words: [row.name.toLowerCase(), ...row.words],
+    })),
+    ...plants.map((row) => ({
+      row: { kind: 'plant', row } as const,
+      words: plantNamesOf(row)
+        .map((name) => name.trim().toLowerCase())
+        .filter((name) => name !== ''),
+    })),
+    ...weeds.map((row) => ({
+      row: { kind: 'weed', row } as const,
+      words: [row.name, ...row.synonyms].map((name) => name.toLowerCase()),
+    })),
+  ];
+  namedThings.set(ingredients, built);
+  return built;
+}
+
+const groupFacts: Readonly<Record<string, SceneFact>> = {
+  fern: 'fern-or-tender',
+  seedling: 'fern-or-tender',
+  'acid-lover': 'acid-lover',
+};
+
+/** What else is so, from the line's words and the plants it is put on. */
+export function factsIn(
+  { sceneFacts }: Pick<Tables, 'sceneFacts'>,
+  whole: string,
+  plants: readonly Mention<PlantRow>[],
+  isAboutWeeds: boolean,
+): SceneFact[] {
+  // What stands beside it says nothing of where it goes.
+  const line = plants
+    .filter((plant) => isBeside(plant, whole))
+    .reduce((text, { at, length }) => blanked(text, at, length), whole);
+  const temperature = celsius(line);
+  return [
+    ...new Set([
+      ...sceneFacts.filter(({ words }) => namesOneOf(words, line)).map(({ id }) => id),
+      ...plants
+        .filter((plant) => !isBeside(plant, line))
+        .flatMap(({ row }) => row.groups.flatMap((group) => groupFacts[group] ?? [])),
+      ...(plants.some((plant) => isTarget(plant, line)) ? (['on-plant'] as const) : []),
+      ...(isAboutWeeds ? (['as-weedkiller'] as const) : []),
+      ...(temperature === undefined ? [] : weatherFacts({ temperature })),
+    ]),
+  ];
+}
+
+export const blanked = (text: string, at: number, length: number): string =>
+  text.slice(0, at) + ' '.repeat(length) + text.slice(at + length);
+
+/** "On my tomatoes", "over the leaves of the beans": it is put on them. */
+const isTarget = ({ at }: { readonly at: number }, line: string): boolean =>
+  /\b(?:on|onto|over)\s+(?:[a-z]+\s+){0,3}$/.test(line.slice(0, at)) && !isBeside({ at }, line);
+
+/** "The fern next to it" is not what is wetted. */
+export const isBeside = ({ at }: { readonly at: number }, line: string): boolean =>
+  /\b(?:near|beside|next to|close to|by the|under|below|behind|away from)\s+(?:[a-z]+\s+){0,2}$/.test(
+    line.slice(0, at),
+  );

@@ -1,0 +1,86 @@
+import type { CautionSaid } from '../../contract/mix';
+import type { IngredientRow, Tables } from '../../tables';
+import type { Mention } from '../mentions';
+import { number, numberIn } from './figures';
+import { trim } from './strengths';
+
+/** What went on first, what later, and how many days between. */
+export interface Apart {
+  readonly days: number;
+  readonly earlier: readonly Mention<IngredientRow>[];
+  readonly later: readonly Mention<IngredientRow>[];
+}
+
+const spans: Readonly<Record<string, number>> = { hour: 0, day: 1, week: 7, month: 30 };
+const untilHarvest = new RegExp(
+  String.raw`\b(${number})\s*(day|week|month)s?\s*(?:before|to|until|till|from)\s*(?:the\s+|i\s+|we\s+)?(?:harvest|pick|eat)`,
+);
+const soonEaten =
+  /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:now|this week)\b/;
+const spanAfter = new RegExp(String.raw`\b(${number})\s+(hour|day|week|month)s?\s+(after|later|ago|before|apart)\b`);
+const nextDay =
+  /\b(?:the )?(next|following) (day|week|morning)\b|\b(yesterday|last week|the day before|the day after)\b/;
+
+/** "Oil two weeks after sulphur", "peroxide today, nematodes the next day": what went on first, and how long before. */
+export function apartIn(line: string, things: readonly Mention<IngredientRow>[]): Apart | undefined {
+  if (things.length < 2) return undefined;
+  const span = spanAfter.exec(line);
+  const next = nextDay.exec(line);
+  if (!span && !next) return undefined;
+  const days = span ? numberIn(span[1] ?? '') * (spans[span[2] ?? ''] ?? 1) : /week/.test(next?.[0] ?? '') ? 7 : 1;
+  const at = span?.index ?? next?.index ?? 0;
+  const [before, after] = [things.filter((thing) => thing.at < at), things.filter((thing) => thing.at >= at)];
+  const word = span?.[3] ?? next?.[1] ?? next?.[3] ?? '';
+  // "X two weeks after Y", "X yesterday, now Y": which side of the word went on first.
+  if (word === 'after' || word === 'the day after')
+    return after.length > 0 ? { days, earlier: after, later: before } : undefined;
+  if (word === 'ago' || word === 'yesterday' || word === 'last week' || word === 'the day before') {
+    const close = [...things].sort((a, b) => Math.abs(a.at - at) - Math.abs(b.at - at))[0];
+    return {
+      days,
+      earlier: things.filter((thing) => thing === close),
+      later: things.filter((thing) => thing !== close),
+    };
+  }
+  const [first, ...rest] = things;
+  return first
+    ? {
+        days,
+        earlier: before.length > 0 && after.length > 0 ? before : [first],
+        later: after.length > 0 && before.length > 0 ? after : rest,
+      }
+    : undefined;
+}
+
+/** Days to keep apart, by the classes of what went on. */
+export function keptApart({ keepApart }: Tables, { days, earlier, later }: Apart): CautionSaid[] {
+  const has = (found: readonly Mention<IngredientRow>[], name: string) =>
+    found.some(({ row }) => row.classes.includes(name));
+  return keepApart
+    .filter(
+      ({ a, b, days: wanted, scope }) =>
+        scope !== 'trail' &&
+        days < wanted &&
+        ((has(earlier, a) && has(later, b)) || (has(earlier, b) && has(later, a))),
+    )
+    .map(({ days: wanted, why }) => ({
+      level: 'caution',
+      says: `Leave ${wanted} days between them: ${why}.`,
+      instead: `Wait ${trim(wanted - days)} days more.`,
+    }));
+}
+
+/** "The weedkiller sprayer", "a sprayer that held bleach": what was in the vessel before. */
+export const heldIn = (line: string, things: readonly Mention<IngredientRow>[]): Mention<IngredientRow>[] =>
+  things.filter(({ at, length }) => {
+    const [precedes, follows] = [line.slice(0, at), line.slice(at + length)];
+    const isItsVessel = /^\s+(?:sprayer|bottle|can|tank)\b/.test(follows) && things.length > 1;
+    return isItsVessel || /\b(?:held|had|used for|contained)\s+(?:[a-z]+\s+){0,2}$/.test(precedes);
+  });
+
+/** "Two weeks before picking", "we eat them tomorrow". */
+export function daysToHarvestIn(line: string): number | undefined {
+  const found = untilHarvest.exec(line);
+  if (found) return numberIn(found[1] ?? '') * (spans[found[2] ?? ''] ?? 1);
+  return soonEaten.test(line) ? 1 : undefined;
+}
