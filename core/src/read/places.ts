@@ -1,6 +1,10 @@
 import type { SignRow, What, Where } from '../tables';
 import type { Occurrence } from './words';
 
+/** A place carried over from the clause before stands beyond its tokens; one that goes without saying, further out. */
+export const carriedAt = 1000;
+export const contextAt = 2000;
+
 const leafy: readonly Where[] = [
   'leaves',
   'leaf-edge',
@@ -49,7 +53,7 @@ export function isElsewhere(
   occurrences: readonly Occurrence[],
 ): boolean {
   if (!fixed.has(where) && !(ofLeaves.has(where) && marks.has(what))) return false;
-  const isPlace = ({ phrase, at }: Occurrence) => phrase.kind !== 'plant' && at < beyond && phrase.key in meant;
+  const isPlace = ({ phrase, at }: Occurrence) => phrase.kind !== 'plant' && at < carriedAt && phrase.key in meant;
   if (parts.some(isPlace)) return false;
   // The name of a crop is a fruit only where nothing else is said.
   const named = occurrences.filter(
@@ -57,6 +61,3 @@ export function isElsewhere(
   );
   return named.length > 0 && !named.some(({ phrase }) => meant[phrase.key]?.includes(where));
 }
-
-/** From here on stand places that were carried over or go without saying. */
-const beyond = 1000;

@@ -1,7 +1,7 @@
 import { isLiteral, type PlantId, type Setting, type SignId, type SignRow, type Tables } from '../tables';
 import type { Evidence } from '../weigh/situation';
 import { clausesOf, isDenial, type Clause } from './clauses';
-import { isElsewhere } from './places';
+import { carriedAt, contextAt, isElsewhere } from './places';
 import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Lexicon, type Occurrence, type Token } from './words';
 
 export interface Understood {
@@ -204,9 +204,6 @@ const subjects = new Set([
   'tuber',
 ]);
 const carriedSubjects = new Set(['old', 'new', 'fruit', 'apple-fruit', 'seedling', 'lawn', 'bark', 'tuber', 'bulb']);
-/** A place carried over from the clause before stands beyond its tokens; one that goes without saying, further out. */
-const carriedAt = 1000;
-const contextAt = 2000;
 
 /** "The oldest leaves are yellow and slow": a clause without a place keeps the place of the one before. */
 function carrySubject(clauses: readonly PhrasedClause[]): PhrasedClause[] {

@@ -1,3 +1,5 @@
+import { unitInMillilitres } from '../../measures/systems';
+
 /** A figure of a line, and where it stands. */
 export interface PercentSaid {
   readonly percent: number;
@@ -23,19 +25,15 @@ export const numberIn = (text: string): number => numberWords[text] ?? Number(te
 /** A number in figures or in a word, as a pattern. */
 export const number = String.raw`\d+(?:[.,]\d+)?|${Object.keys(numberWords).join('|')}`;
 
-/** mL, or g where a spoon or cup of powder is meant: near enough for "far too much". */
-const measures: readonly [RegExp, number][] = [
-  [/^(?:ml|millilit(?:re|er)s?|cc|g|grams?|grammes?)$/, 1],
-  [/^(?:l|lit(?:re|er)s?|kg)$/, 1000],
-  [/^(?:tsps?|teaspoons?)$/, 5],
-  [/^(?:tbsps?|tablespoons?)$/, 15],
-  [/^(?:cups?|mugs?)$/, 240],
-  [/^(?:pints?|pt)$/, 570],
-  [/^(?:quarts?|qt)$/, 950],
-  [/^(?:gallons?|gal)$/, 3800],
-  [/^(?:oz|ounces?|fl oz)$/, 29],
-];
-const inMl = (unit: string): number => measures.find(([pattern]) => pattern.test(unit))?.[1] ?? Number.NaN;
+/** What cooks say besides the units of volume: a gram of powder is as good as a millilitre here. */
+const besides: Readonly<Record<string, number>> = { cc: 1, g: 1, gram: 1, gramme: 1, kg: 1000 };
+const volumeOf: Readonly<Record<string, string>> = { mug: 'cup', oz: 'fl oz', ounce: 'fl oz' };
+
+/** mL, near enough for "far too much"; gallons and pints are the small ones, so that a share is rather over than under. */
+function inMl(unit: string): number {
+  const one = unit.replace(/s$/, '');
+  return besides[one] ?? unitInMillilitres(volumeOf[one] ?? one, 'us') ?? Number.NaN;
+}
 const unit = String.raw`ml|millilit(?:re|er)s?|cc|g|grams?|grammes?|l|lit(?:re|er)s?|kg|tsps?|teaspoons?|tbsps?|tablespoons?|cups?|mugs?|pints?|pt|quarts?|qt|gallons?|gal|fl oz|oz|ounces?`;
 
 const perVolume = new RegExp(
