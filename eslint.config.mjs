@@ -15,7 +15,7 @@ const hostCode = [
   ['express', 'better-sqlite3', 'node:*', 'fs', 'path', 'http', 'compression'],
   'no server, database or host here',
 ];
-const steps = ['measures', 'read', 'weigh', 'choose', 'mix', 'plan', 'follow'];
+const steps = ['quantities', 'read', 'weigh', 'choose', 'mix', 'plan', 'follow'];
 
 export default [
   { ignores: ['**/node_modules/**', '**/dist/**', 'build/**', 'app/.expo/**', 'app/expo-env.d.ts', 'app/public/**'] },
@@ -41,7 +41,7 @@ export default [
     ['core/src/tables/**/*.ts'],
     [[steps.map((step) => `../${step}*`), 'tables are what the steps stand on'], interfaceCode, hostCode],
   ),
-  forbid(['core/src/measures/**/*.ts'], [[['../*'], 'measures stand alone'], interfaceCode, hostCode]),
+  forbid(['core/src/quantities/**/*.ts'], [[['../*'], 'measures stand alone'], interfaceCode, hostCode]),
   {
     rules: {
       'import/no-unresolved': 'off',

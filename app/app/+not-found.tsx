@@ -8,7 +8,7 @@ export default function NotFound() {
       <Heading rank={1}>Nothing grows here</Heading>
       <Body>This address leads nowhere. Perhaps the case it meant is in another garden.</Body>
       <Row>
-        <LinkButton href="/" mode="contained">
+        <LinkButton href="/" kind="main">
           To Today
         </LinkButton>
       </Row>

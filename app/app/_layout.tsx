@@ -5,6 +5,7 @@ import { PaperProvider, ThemeProvider } from 'react-native-paper';
 import { paperTheme, useIsDark, useRoles } from '@/theme/theme';
 import { Icon, isIconName } from '@/ui/Icon';
 import { NoticeProvider } from '@/ui/notice';
+import { Kept } from '@/ui/Kept';
 import { Shell } from '@/ui/Shell';
 
 /** A garden does not change by itself every second: pages read anew after a command, or when reopened. */
@@ -29,7 +30,9 @@ export default function Layout() {
         <ThemeProvider theme={theme}>
           <NoticeProvider>
             <Shell>
-              <Slot />
+              <Kept>
+                <Slot />
+              </Kept>
             </Shell>
           </NoticeProvider>
         </ThemeProvider>

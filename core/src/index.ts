@@ -4,7 +4,7 @@
  */
 export * from './tables';
 export * from './integrity';
-export * from './measures';
+export * from './quantities';
 export * from './read';
 export * from './weigh';
 export * from './choose';

@@ -196,7 +196,7 @@ const firstChecks: readonly CheckRow[] = [
     waitDays: 0,
     needs: ['pH strip', 'jar', 'rain or distilled water'],
     steps: [
-      'Take a spoon of soil from 10 cm down.',
+      'Take a spoon of soil from {10 cm} down.',
       'Shake with twice as much rain water; let it settle.',
       'Dip the strip and compare.',
     ],
@@ -382,7 +382,7 @@ const firstChecks: readonly CheckRow[] = [
   {
     id: 'wire-probe',
     name: 'Wire probe',
-    ask: 'Push a stiff wire into moist soil: does it stop before 15 cm?',
+    ask: 'Push a stiff wire into moist soil: does it stop before {15 cm}?',
     settles: 'compaction',
     settings: ['bed', 'lawn', 'tree', 'greenhouse'],
     minutes: 3,
@@ -393,7 +393,7 @@ const firstChecks: readonly CheckRow[] = [
       'Push a wire straight down in five places.',
       'Note the depth at which it stops or bends.',
     ],
-    answers: [yes('Stops before 15 cm', 'probe-stops'), no('Goes in deeper', 'probe-stops')],
+    answers: [yes('Stops before {15 cm}', 'probe-stops'), no('Goes in deeper', 'probe-stops')],
     howSure: 'Good in moist soil; in dry soil everything feels hard, and a single stone means nothing.',
     ...guideline,
   },

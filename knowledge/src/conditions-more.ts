@@ -169,7 +169,7 @@ export const moreConditions: readonly ConditionRow[] = [
     plain: 'Short grass has short roots and leaves gaps.',
     about: 'air',
     prior: { base: 0.1, bySetting: { lawn: 1.5, bed: 0.01, pot: 0.01, indoors: 0.01, tree: 0.01, greenhouse: 0.01 } },
-    signs: [shows('cut-short', 0.85, 'under 3 cm, or a blunt blade')],
+    signs: [shows('cut-short', 0.85, 'under {3 cm}, or a blunt blade')],
   }),
   condition({
     id: 'standing-open-water',
@@ -208,7 +208,7 @@ export const moreConditions: readonly ConditionRow[] = [
   condition({
     id: 'walnut-within-reach',
     name: 'Walnut within reach',
-    plain: 'Walnut roots give off juglone for 15–20 m.',
+    plain: 'Walnut roots give off juglone for {15–20 m}.',
     about: 'soil',
     prior: { base: 0.005, bySetting: { indoors: 0.001, pot: 0.05 } },
     signs: [shows('walnut-near', 0.9, 'the tree stands there')],

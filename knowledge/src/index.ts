@@ -9,11 +9,14 @@ import { keepApart } from './keep-apart';
 import { plants } from './plants';
 import { regret } from './regret';
 import { remedies } from './remedies';
+import { retired } from './retired';
 import { safetyRules } from './safety';
 import { sceneFacts } from './safety/facts';
 import { signs } from './signs';
 import { weeds } from './weeds';
 import { concepts } from './words';
+
+export { retired };
 
 /** The whole knowledge of the product, as the tables that the core works on. */
 export const knowledge: Tables = {
@@ -31,5 +34,6 @@ export const knowledge: Tables = {
   sceneFacts,
   courses,
   combinations,
+  retired,
   regret,
 };

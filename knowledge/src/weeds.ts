@@ -149,7 +149,7 @@ export const weeds: readonly WeedRow[] = [
     plain: 'Jointed, brush-like green shoots from black roots that go deep.',
     life: 'perennial',
     root: 'rhizome',
-    spreads: 'rhizomes metres deep',
+    spreads: 'rhizomes {1–2 m} deep',
     removal: 'Cut off shoots every week for years, or cover; do not till.',
     background: 0.06,
     hints: [
@@ -555,7 +555,7 @@ export const weeds: readonly WeedRow[] = [
     plain: 'Small cress rosettes whose pods burst when touched.',
     life: 'annual',
     root: 'fibrous',
-    spreads: 'pods that shoot seed a metre',
+    spreads: 'pods that shoot seed {1 m}',
     removal: 'Pull before the pods form; look at bought pots.',
     background: 0.15,
     hints: [

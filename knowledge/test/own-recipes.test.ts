@@ -1,6 +1,8 @@
 import { InputError, parseInput, recipeDocument, type RecipeDocument } from '@trowel/core/contract';
-import { measureSystems } from '@trowel/core/measures';
-import { checkRecipe, mixOwn, recipeOf, shoppingList, costOf } from '@trowel/core/mix';
+import { measureSystems } from '@trowel/core/quantities';
+import { answerMix } from '@trowel/core/headless';
+import { checkRecipe, recipeOf, shoppingList, costOf } from '@trowel/core/mix';
+import { shoppingWords } from '@trowel/core/wording';
 import { knowledge } from '../src';
 
 const withRecipe = knowledge.remedies.filter(({ recipe }) => recipe && recipe.kind !== 'bait');
@@ -11,12 +13,15 @@ const withParts = (parts: RecipeDocument['parts'], more: Partial<RecipeDocument>
   parts,
 });
 
+const mixOwn = (recipe: RecipeDocument, ml: number, measures = 'metric') =>
+  answerMix(knowledge, { recipe, measures, volume: { amount: ml, unit: 'mL' } });
+
 describe('recipes of one’s own', () => {
   test.each(withRecipe.map(({ id }) => [id] as const))('%s can be begun from, and passes as it is', (id) => {
     const document = recipeOf(knowledge, id);
     expect(parseInput(recipeDocument, JSON.parse(JSON.stringify(document)))).toEqual(document);
     expect(checkRecipe(knowledge, document).filter(({ level }) => level === 'stop')).toEqual([]);
-    for (const measures of measureSystems) expect(mixOwn(knowledge, document, 1500, measures).kind).toBe('mix');
+    for (const measures of measureSystems) expect(mixOwn(document, 1500, measures).kind).toBe('mix');
   });
 
   test('the same amounts as the remedy it was begun from', () => {
@@ -30,7 +35,7 @@ describe('recipes of one’s own', () => {
     [
       'more soap than leaves bear',
       withParts([{ ingredient: 'liquid soap', amount: 21, unit: 'mL/L' }]),
-      /above the limit of 20 mL\/L/,
+      /above the limit of 20 mL per litre/,
     ],
     [
       'acid beside soap',
@@ -66,14 +71,14 @@ describe('recipes of one’s own', () => {
       /Salt stays/,
     ],
   ])('%s is stopped', (_, document, says) => {
-    const answer = mixOwn(knowledge, document, 1000, 'metric');
+    const answer = mixOwn(document, 1000);
     expect(answer.kind).toBe('refused');
     expect(answer.kind === 'refused' && answer.says).toMatch(says);
   });
 
   test('twice as much of it takes twice as much of everything', () => {
-    const once = mixOwn(knowledge, soap, 1000, 'metric');
-    const twice = mixOwn(knowledge, soap, 2000, 'metric');
+    const once = mixOwn(soap, 1000);
+    const twice = mixOwn(soap, 2000);
     if (once.kind !== 'mix' || twice.kind !== 'mix') throw new Error('mixes expected');
     expect(twice.parts[0]?.ml).toBeCloseTo(2 * (once.parts[0]?.ml ?? 0));
     expect(twice.water.ml).toBeCloseTo(2 * once.water.ml);
@@ -109,9 +114,10 @@ describe('what to buy and what it costs', () => {
 
   test('three sprays of 15 mL need 45 mL: enough is not listed, too little is', () => {
     expect(shoppingList(knowledge, [row('liquid-soap')], remedyOf('soap-spray'))).toEqual([]);
-    expect(shoppingList(knowledge, [row('liquid-soap', { amount: 44 })], remedyOf('soap-spray'))[0]?.why).toBe(
-      '45 mL for soap spray, 44 there',
-    );
+    const [item] = shoppingList(knowledge, [row('liquid-soap', { amount: 44 })], remedyOf('soap-spray'));
+    if (!item) throw new Error('soap is to be bought');
+    expect(shoppingWords(knowledge, item, 'metric')).toBe('45 mL for soap spray, 44 mL there');
+    expect(shoppingWords(knowledge, item, 'us')).toBe('3 tablespoons for soap spray, 3 tablespoons there');
     expect(shoppingList(knowledge, [row('liquid-soap', { amount: null })], remedyOf('soap-spray'))).toEqual([]);
   });
 

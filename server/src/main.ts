@@ -2,7 +2,7 @@ import path from 'node:path';
 import { Command, InvalidArgumentError } from 'commander';
 import { answerFollow, answerMix, answerPlan, answerWeigh } from '@trowel/core/headless';
 import { knowledge } from '@trowel/knowledge';
-import { countRows } from './app';
+import { countRows } from './handlers';
 import { answerJson } from './command-line';
 import { serve } from './serve';
 import { standInWeather } from './weather/stand-in';

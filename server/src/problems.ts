@@ -1,39 +1,58 @@
-import { InputError } from '@trowel/core/contract';
+import { InputError, inputError, type FieldProblem } from '@trowel/core/contract';
+import type { Said } from '@trowel/core/quantities';
+import {
+  conflictWords,
+  missingWords,
+  nothingAt,
+  plainDetails,
+  problemTitles,
+  unfitWords,
+  type ConflictCode,
+  type UnfitCode,
+} from '@trowel/core/wording';
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 
-/** Every way a request can fail: code, status and what it says. One shape on the wire (problem+json). */
-export const problemCatalogue = {
-  'bad-input': { status: 422, title: 'Something in the request does not fit' },
-  'bad-json': { status: 400, title: 'The body is not JSON' },
-  'too-large': { status: 413, title: 'The body is too large' },
-  'not-found': { status: 404, title: 'There is no such thing here' },
-  conflict: { status: 409, title: 'That cannot be done as things stand' },
-  internal: { status: 500, title: 'The server stumbled; nothing was half-written' },
+/** Every way a request can fail, and its status. One shape on the wire (problem+json). */
+export const problemStatus = {
+  'bad-input': 422,
+  'bad-json': 400,
+  'too-large': 413,
+  'not-found': 404,
+  conflict: 409,
+  internal: 500,
 } as const;
-export type ProblemCode = keyof typeof problemCatalogue;
+export type ProblemCode = keyof typeof problemStatus;
 
-/** A problem to be told to the caller. `field` names what to change, where one field is at fault. */
+/** A problem to be told to the caller. `fields` name what to change, where fields are at fault. */
 export class Problem extends Error {
   constructor(
     readonly code: ProblemCode,
     readonly detail: string,
-    readonly fields: readonly { readonly field: string; readonly message: string }[] = [],
+    readonly fields: readonly FieldProblem[] = [],
   ) {
     super(detail);
     this.name = 'Problem';
   }
 }
 
-export const notFound = (what: string, id: string) => new Problem('not-found', `There is no ${what} "${id}".`);
+export const notFound = (what: string, id: string) => new Problem('not-found', missingWords(what, id));
+
+/** It cannot be done as things stand. */
+export const conflict = (code: ConflictCode, data: Said['with'] = {}, fields: readonly FieldProblem[] = []) =>
+  new Problem('conflict', conflictWords(code, data), fields);
+
+/** One field does not fit. */
+export const unfit = (field: string, code: UnfitCode, data: Said['with'] = {}) =>
+  inputError(field, unfitWords(code, data));
 
 export const unknownRoute: RequestHandler = (request) => {
-  throw new Problem('not-found', `There is nothing at ${request.path}.`);
+  throw new Problem('not-found', nothingAt(request.path));
 };
 
 // Express knows an error handler by its four parameters.
 export const problemHandler: ErrorRequestHandler = (error, _request, response, _next) => {
   const problem = asProblem(error);
-  const { status, title } = problemCatalogue[problem.code];
+  const status = problemStatus[problem.code];
   if (problem.code === 'internal') console.error(error);
   response
     .status(status)
@@ -42,7 +61,7 @@ export const problemHandler: ErrorRequestHandler = (error, _request, response, _
       JSON.stringify({
         type: `about:blank#${problem.code}`,
         code: problem.code,
-        title,
+        title: problemTitles[problem.code],
         status,
         detail: problem.detail,
         fields: problem.fields,
@@ -54,8 +73,7 @@ function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof InputError) return new Problem('bad-input', error.message, error.problems);
   const type = (error as { type?: unknown } | undefined)?.type;
-  if (type === 'entity.parse.failed')
-    return new Problem('bad-json', 'The body could not be read as JSON; check commas and quotes.');
-  if (type === 'entity.too.large') return new Problem('too-large', 'The body is larger than 1 MB.');
-  return new Problem('internal', 'Please try again; if it happens again, note what you did.');
+  if (type === 'entity.parse.failed') return new Problem('bad-json', plainDetails['bad-json']);
+  if (type === 'entity.too.large') return new Problem('too-large', plainDetails['too-large']);
+  return new Problem('internal', plainDetails.internal);
 }

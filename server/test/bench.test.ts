@@ -9,7 +9,7 @@ afterEach(() => world.close());
 
 const post = async (path: string, body: object = {}, status = 200) =>
   (await world.api.post(`/api${path}`).send(body).expect(status)).body as Record<string, string> & {
-    fields?: { field: string; message: string }[];
+    fields?: { field: string; message: string; key?: string }[];
   };
 const theBench = async (): Promise<BenchView> => benchView.parse((await world.api.get('/api/bench').expect(200)).body);
 const theBatch = async (id: string) => {
@@ -36,7 +36,7 @@ describe('a brew from start to last drop', () => {
     await post(`/batches/${id}/events`, { kind: 'stirred' });
     expect((await theBatch(id)).chores.every(({ due }) => !due)).toBe(true);
     expect((await post(`/batches/${id}/events`, { kind: 'used', ml: 500 }, 409)).detail).toMatch(
-      /not ready before 2026-06-17/,
+      /not ready before 17 June/,
     );
 
     world.setNow('2026-06-24T09:00:00Z');
@@ -49,7 +49,7 @@ describe('a brew from start to last drop', () => {
     // 4 L in 7 days leaves 10½ days; the next takes 7 to be ready: begin within 3.
     expect(batch.startNextBy).toBe('2026-06-27');
     expect((await post(`/batches/${id}/events`, { kind: 'used', ml: 7000 }, 422)).detail).toMatch(
-      /more than is left \(6000 mL\)/,
+      /more than is left \(6 L\)/,
     );
 
     await post(`/batches/${id}/take-back`);
@@ -178,13 +178,13 @@ describe('what has been mixed', () => {
     const unread = await post('/mixes', order, 409);
     expect(unread.detail).toMatch(/kills fish/);
     expect((await theBench()).cupboard[0]?.amount).toBe(100);
-    const acknowledged = unread.fields?.map(({ message }) => message);
+    const acknowledged = unread.fields?.map(({ key }) => key);
     await post('/mixes', { ...order, acknowledged });
     const bench = await theBench();
     expect(bench.cupboard[0]?.amount).toBe(85);
     expect(bench.vessels[0]?.held).toBe('Soap spray');
     const { log } = (await world.api.get('/api/notebook')).body;
-    expect(log[0].says).toMatch(/^Mixed: Soap spray .*1500 mL · having read “Soap kills fish/);
+    expect(log[0].says).toMatch(/^Mixed: Soap spray .*1.5 L · having read “Soap kills fish/);
   });
 
   test('taken back, the cupboard has it again and the sprayer holds what it held, once', async () => {
@@ -192,7 +192,7 @@ describe('what has been mixed', () => {
     const { id: vesselId = '' } = await post('/vessels', { name: 'Green sprayer', kind: 'sprayer', volumeMl: 1500 });
     await post(`/vessels/${vesselId}`, { held: 'milk-spray' });
     const order = { remedy: 'soap-spray', volumeMl: 1500, vesselId };
-    const acknowledged = (await post('/mixes', order, 409)).fields?.map(({ message }) => message);
+    const acknowledged = (await post('/mixes', order, 409)).fields?.map(({ key }) => key);
     const { id } = await post('/mixes', { ...order, acknowledged });
     expect(await theBench()).toMatchObject({ cupboard: [{ amount: 85 }], vessels: [{ held: 'Soap spray' }] });
     await post(`/mixes/${id}/take-back`, {});
@@ -206,7 +206,7 @@ describe('what has been mixed', () => {
   test('what has gone into the sprayer since stays there', async () => {
     const { id: vesselId = '' } = await post('/vessels', { name: 'Blue', kind: 'sprayer', volumeMl: 1500 });
     const order = { remedy: 'soap-spray', volumeMl: 500, vesselId };
-    const acknowledged = (await post('/mixes', order, 409)).fields?.map(({ message }) => message);
+    const acknowledged = (await post('/mixes', order, 409)).fields?.map(({ key }) => key);
     const { id } = await post('/mixes', { ...order, acknowledged });
     await post(`/vessels/${vesselId}`, { held: 'milk-spray' });
     await post(`/mixes/${id}/take-back`, {});
@@ -257,7 +257,7 @@ describe('own recipes', () => {
   test('stay within the limits, and nothing is half-written', async () => {
     const strong = { ...document, parts: [{ ingredient: 'liquid soap', amount: 30, unit: 'mL/L' }] };
     expect((await post('/recipes', { document: strong }, 409)).detail).toMatch(
-      /30 mL\/L of true liquid soap is above the limit of 20/,
+      /30 mL per litre of true liquid soap is above the limit of 20/,
     );
     const mixed = { ...document, parts: [...document.parts, { ingredient: 'vinegar', amount: 5, unit: 'mL/L' }] };
     expect((await post('/recipes', { document: mixed }, 409)).detail).toMatch(/Acid turns soap/);

@@ -1,11 +1,19 @@
-import type { z } from 'zod';
+import {
+  calls,
+  pathOf,
+  type ActName,
+  type InputOf,
+  type OutputOf,
+  type ReadName,
+  FieldProblem,
+} from '@trowel/core/contract';
 
 /** A server that answered with a problem: what it said, and the fields it named. */
 export class ApiProblem extends Error {
   constructor(
     readonly status: number,
     message: string,
-    readonly fields: readonly { field: string; message: string }[] = [],
+    readonly fields: readonly FieldProblem[] = [],
   ) {
     super(message);
     this.name = 'ApiProblem';
@@ -28,23 +36,27 @@ async function request(path: string, init?: RequestInit): Promise<unknown> {
     throw new Unreachable();
   }
   const body = (await response.json().catch(() => undefined)) as
-    { detail?: string; fields?: { field: string; message: string }[] } | undefined;
+    { detail?: string; fields?: FieldProblem[] } | undefined;
   if (!response.ok)
     throw new ApiProblem(response.status, body?.detail ?? `The server answered ${response.status}.`, body?.fields);
   return body;
 }
 
 /** Reads and parses; an answer of another shape is an error, not a surprise later. */
-export async function read<Schema extends z.ZodType>(schema: Schema, path: string): Promise<z.output<Schema>> {
-  return schema.parse(await request(path));
+export async function read<Name extends ReadName>(name: Name, id?: string): Promise<OutputOf<Name>> {
+  return calls[name].output.parse(await request(pathOf(name, id))) as OutputOf<Name>;
 }
 
-/** Sends a command with an id of its own, so that sending it again does it once. */
-export async function send(path: string, body: Record<string, unknown> = {}): Promise<Record<string, unknown>> {
-  const sent = await request(path, {
+/** Sends an act with an id of its own, so that sending it again does it once. */
+export async function send<Name extends ActName>(
+  call: Name,
+  body: Omit<InputOf<Name>, 'commandId'> | undefined,
+  id?: string,
+): Promise<OutputOf<Name>> {
+  const sent = await request(pathOf(call, id), {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify({ commandId: crypto.randomUUID(), ...body }),
   });
-  return (sent ?? {}) as Record<string, unknown>;
+  return calls[call].output.parse(sent ?? {}) as OutputOf<Name>;
 }

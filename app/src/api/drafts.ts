@@ -1,15 +1,38 @@
 import { useState } from 'react';
+import { z } from 'zod';
 
-/** Text being typed, kept in this tab until it is sent: a reload or a lost server loses nothing. */
-export function useDraft(key: string): [text: string, setText: (text: string) => void] {
-  const name = `draft:${key}`;
-  const [text, setText] = useState(() => globalThis.sessionStorage?.getItem(name) ?? '');
+/** What is being typed or counted, kept in this tab until it is sent: a reload, a page that fails or a lost server loses nothing. */
+const store = () => globalThis.sessionStorage as Storage | undefined;
+const nameOf = (key: string) => `draft:${key}`;
+
+function kept<Value>(key: string, shape: z.ZodType<Value>, empty: Value): Value {
+  try {
+    const text = store()?.getItem(nameOf(key));
+    const parsed = text == null ? undefined : shape.safeParse(JSON.parse(text));
+    return parsed?.success ? parsed.data : empty;
+  } catch {
+    return empty;
+  }
+}
+
+/** A draft of any shape; given the empty value it is forgotten. */
+export function useDraftOf<Value>(
+  key: string,
+  shape: z.ZodType<Value>,
+  empty: Value,
+): [draft: Value, setDraft: (value: Value) => void] {
+  const [draft, setDraft] = useState(() => kept(key, shape, empty));
   return [
-    text,
+    draft,
     (next) => {
-      setText(next);
-      if (next === '') globalThis.sessionStorage?.removeItem(name);
-      else globalThis.sessionStorage?.setItem(name, next);
+      setDraft(next);
+      if (JSON.stringify(next) === JSON.stringify(empty)) store()?.removeItem(nameOf(key));
+      else store()?.setItem(nameOf(key), JSON.stringify(next));
     },
   ];
 }
+
+/** A line of text. */
+export const useDraft = (key: string) => useDraftOf(key, z.string(), '');
+/** Counts, one for each leaf. */
+export const useCountsDraft = (key: string) => useDraftOf<readonly number[]>(key, z.array(z.number()), []);

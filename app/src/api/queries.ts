@@ -1,73 +1,58 @@
 import {
-  bedView,
-  benchView,
-  caseSummary,
-  caseView,
-  gardenView,
-  notebookView,
-  practiceView,
-  todayView,
+  staleAfter,
+  type ActName,
   type CaseView,
+  type InputOf,
+  type OutputOf,
+  type ReadName,
 } from '@trowel/core/contract';
-import { queryOptions, useMutation, useQuery, useQueryClient, type QueryKey } from '@tanstack/react-query';
-import { z } from 'zod';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { read, send, Unreachable } from './client';
 
-/** Key, fetcher and shape of everything that is read, tied together once. */
-const retry = (count: number, error: Error) => error instanceof Unreachable && count < 2;
+/** Key, fetcher and shape of a read, from the table of calls. */
+export const queryOf = <Name extends ReadName>(name: Name, id?: string) =>
+  queryOptions({
+    queryKey: id === undefined ? [name] : [name, id],
+    queryFn: () => read(name, id),
+    retry: (count: number, error: Error) => error instanceof Unreachable && count < 2,
+  });
 
-export const queries = {
-  today: () => queryOptions({ queryKey: ['today'], queryFn: () => read(todayView, '/today'), retry }),
-  garden: () => queryOptions({ queryKey: ['garden'], queryFn: () => read(gardenView, '/garden'), retry }),
-  cases: () => queryOptions({ queryKey: ['cases'], queryFn: () => read(z.array(caseSummary), '/cases'), retry }),
-  oneCase: (id: string) =>
-    queryOptions({ queryKey: ['case', id], queryFn: () => read(caseView, `/cases/${id}`), retry }),
-  bed: (id: string) => queryOptions({ queryKey: ['bed', id], queryFn: () => read(bedView, `/beds/${id}`), retry }),
-  practice: () => queryOptions({ queryKey: ['practice'], queryFn: () => read(practiceView, '/practice'), retry }),
-  bench: () => queryOptions({ queryKey: ['bench'], queryFn: () => read(benchView, '/bench'), retry }),
-  notebook: () => queryOptions({ queryKey: ['notebook'], queryFn: () => read(notebookView, '/notebook'), retry }),
-};
+export const useToday = () => useQuery(queryOf('today'));
+export const useGarden = () => useQuery(queryOf('garden'));
+export const useCases = () => useQuery(queryOf('cases'));
+export const useCase = (id: string) => useQuery(queryOf('oneCase', id));
+export const useBed = (id: string) => useQuery(queryOf('bed', id));
+export const usePractice = () => useQuery(queryOf('practice'));
+export const useBench = () => useQuery(queryOf('bench'));
+export const useNotebook = () => useQuery(queryOf('notebook'));
 
-export const useToday = () => useQuery(queries.today());
-export const useGarden = () => useQuery(queries.garden());
-export const useCases = () => useQuery(queries.cases());
-export const useCase = (id: string) => useQuery(queries.oneCase(id));
-export const useBed = (id: string) => useQuery(queries.bed(id));
-export const usePractice = () => useQuery(queries.practice());
-export const useBench = () => useQuery(queries.bench());
-export const useNotebook = () => useQuery(queries.notebook());
-
-export interface Command {
-  readonly path: string;
-  readonly body?: Record<string, unknown>;
+/** What an act is sent with: its body, and the id in its path where it has one. */
+export interface ActInput<Name extends ActName> {
+  readonly id?: string;
+  readonly body?: Omit<InputOf<Name>, 'commandId'>;
 }
 
-/** Does a command and lets every page that shows its effects read anew. */
-export function useCommand() {
+/** Does an act and lets every page that shows its effects read anew: which those are, the table of calls says. */
+export function useAct<Name extends ActName>(name: Name) {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ path, body }: Command) => send(path, body),
+  return useMutation<OutputOf<Name>, Error, ActInput<Name>>({
+    mutationFn: ({ id, body }) => send(name, body, id),
     // A count made while the line is down is sent again by hand, not silently later.
     retry: false,
     networkMode: 'always',
-    onSettled: () =>
-      Promise.all(
-        (['today', 'garden', 'cases', 'case', 'bed', 'bench', 'practice', 'notebook'] as const).map((key) =>
-          client.invalidateQueries({ queryKey: [key] satisfies QueryKey }),
-        ),
-      ),
+    onSettled: () => Promise.all(staleAfter(name).map((stale) => client.invalidateQueries({ queryKey: [stale] }))),
   });
 }
 
 type EvidenceItem = CaseView['situation']['evidence'][number];
+type NotedItem = Pick<EvidenceItem, 'sign' | 'amount'> & { readonly state: EvidenceItem['state'] | 'not-looked' };
 
 /** Notes or takes back a sign at once on the page, then on the server; taken back again if that fails. */
 export function useNoteSign(caseId: string) {
   const client = useQueryClient();
-  const { queryKey } = queries.oneCase(caseId);
+  const { queryKey } = queryOf('oneCase', caseId);
   return useMutation({
-    mutationFn: (item: { sign: string; state: EvidenceItem['state'] | 'not-looked'; amount?: number }) =>
-      send(`/cases/${caseId}/evidence`, { items: [item] }),
+    mutationFn: (item: NotedItem) => send('addEvidence', { items: [item] }, caseId),
     networkMode: 'always',
     onMutate: async (item) => {
       await client.cancelQueries({ queryKey });
@@ -83,14 +68,11 @@ export function useNoteSign(caseId: string) {
       if (context?.before) client.setQueryData(queryKey, context.before);
     },
     onSettled: () =>
-      Promise.all([client.invalidateQueries({ queryKey }), client.invalidateQueries({ queryKey: ['cases'] })]),
+      Promise.all(staleAfter('addEvidence').map((stale) => client.invalidateQueries({ queryKey: [stale] }))),
   });
 }
 
-function withItem(
-  evidence: readonly EvidenceItem[],
-  { sign, state, amount }: { sign: string; state: EvidenceItem['state'] | 'not-looked'; amount?: number },
-): EvidenceItem[] {
+function withItem(evidence: readonly EvidenceItem[], { sign, state, amount }: NotedItem): EvidenceItem[] {
   const rest = evidence.filter((item) => item.sign !== sign);
   return state === 'not-looked' ? rest : [...rest, { sign, state, ...(amount === undefined ? {} : { amount }) }];
 }

@@ -1,21 +1,14 @@
 import type { MixPart } from '@trowel/core/contract';
-import { spoonCount } from '@trowel/core/measures';
+import { spoonCount } from '@trowel/core/quantities';
 import { View } from 'react-native';
 import Svg, { Circle, Ellipse, G, Line, Path, Rect, Text } from 'react-native-svg';
 import { fonts, space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
 import { Body } from '@/ui/text';
+import { toolNames } from '@/wording/bench';
 import { ink } from './ink';
 
 type Piece = MixPart['pieces'][number];
-
-const toolNames: Record<Piece['tool'], string> = {
-  tsp: 'teaspoon',
-  tbsp: 'TABLESPOON',
-  cup: 'cup',
-  syringe: 'mL syringe',
-  jug: 'mL, by the jug',
-};
 
 /** The spoons to use, drawn so that teaspoon and tablespoon cannot be mistaken at arm's length. */
 export function Spoons({ pieces, says }: { pieces: readonly Piece[]; says: string }) {
@@ -76,6 +69,17 @@ const tools: Record<Piece['tool'], (line: string) => React.ReactElement> = {
       <Path d="M10 10 H46 L42 70 H14Z" fill="#DDE6EA" stroke={line} strokeWidth={2.4} />
       <Path d="M10 10 L4 16 M46 22 C60 22 60 52 44 52" fill="none" stroke={line} strokeWidth={2.4} />
       <Path d="M13 28 h8 M13 38 h8 M14 48 h8 M14 58 h8" stroke={line} strokeWidth={1.6} />
+    </G>
+  ),
+  drops: (line) => (
+    <G>
+      <Path
+        d="M31 8 C20 28 14 38 14 48 A17 17 0 0 0 48 48 C48 38 42 28 31 8Z"
+        fill="#DDE6EA"
+        stroke={line}
+        strokeWidth={2.4}
+      />
+      <Path d="M22 48 a9 9 0 0 0 8 9" fill="none" stroke={line} strokeWidth={1.6} />
     </G>
   ),
   syringe: (line) => (

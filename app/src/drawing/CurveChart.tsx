@@ -1,8 +1,11 @@
 import type { Worked } from '@trowel/core/contract';
-import { trim } from '@trowel/core/measures';
+import { plainNumber } from '@trowel/core/quantities';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
 import { View } from 'react-native';
-import Svg, { Circle, Line, Polyline, Text } from 'react-native-svg';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useRoles } from '@/theme/theme';
+import { ChartText } from './ChartText';
 
 const width = 340;
 const height = 170;
@@ -10,54 +13,34 @@ const left = 40;
 const bottom = 130;
 
 /** A line over days, and where one stands on it. */
-export function CurveChart({ curve }: { curve: NonNullable<Worked['curve']> }) {
+export function CurveChart({ curve: { points, here, across, up } }: { curve: NonNullable<Worked['curve']> }) {
   const roles = useRoles();
-  const top = Math.max(...curve.points.map(([, y]) => y), curve.here?.[1] ?? 0) || 1;
-  const far = Math.max(...curve.points.map(([x]) => x), curve.here?.[0] ?? 0) || 1;
-  const x = (value: number) => left + (value / far) * (width - left - 14);
-  const y = (value: number) => bottom - (value / top) * (bottom - 16);
-  const words = (key: string, at: readonly [number, number], text: string, anchor: 'start' | 'middle' | 'end') => (
-    <Text
-      key={key}
-      x={at[0]}
-      y={at[1]}
-      fontSize={12}
-      textAnchor={anchor}
-      fill={roles.text}
-      fontFamily="Atkinson, sans-serif"
-    >
-      {text}
-    </Text>
-  );
+  const all = here ? [...points, here] : points;
+  const x = scaleLinear([0, Math.max(...all.map(([day]) => day)) || 1], [left, width - 14]).nice(4);
+  const y = scaleLinear([0, Math.max(...all.map(([, value]) => value)) || 1], [bottom, 16]).nice(4);
+  const drawn = line<[number, number]>()
+    .x(([day]) => x(day))
+    .y(([, value]) => y(value));
   return (
     <View
       role="img"
-      aria-label={`${curve.up} over ${curve.across}${curve.here ? `; now ${trim(curve.here[1], 0)} at ${trim(curve.here[0], 1)} ${curve.across}` : ''}`}
+      aria-label={`${up} over ${across}${here ? `; now ${plainNumber(Math.round(here[1]))} at ${plainNumber(here[0])} ${across}` : ''}`}
     >
       <Svg width="100%" height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden>
         <Line x1={left} x2={width - 6} y1={bottom} y2={bottom} stroke={roles.text} strokeWidth={1.5} />
         <Line x1={left} x2={left} y1={10} y2={bottom} stroke={roles.text} strokeWidth={1.5} />
-        <Polyline
-          points={curve.points.map(([across, up]) => `${x(across)},${y(up)}`).join(' ')}
-          fill="none"
-          stroke={roles.act}
-          strokeWidth={3}
-        />
-        {curve.here && (
-          <Circle
-            cx={x(curve.here[0])}
-            cy={y(curve.here[1])}
-            r={7}
-            fill={roles.warn}
-            stroke={roles.raised}
-            strokeWidth={2}
-          />
+        {x.ticks(4).map((day) => (
+          <ChartText key={`x${day}`} x={x(day)} y={bottom + 16} anchor="middle" says={plainNumber(day)} />
+        ))}
+        {y.ticks(3).map((value) => (
+          <ChartText key={`y${value}`} x={left - 6} y={y(value) + 4} anchor="end" says={plainNumber(value)} />
+        ))}
+        <Path d={drawn([...points]) ?? ''} fill="none" stroke={roles.act} strokeWidth={3} />
+        {here && (
+          <Circle cx={x(here[0])} cy={y(here[1])} r={7} fill={roles.warn} stroke={roles.raised} strokeWidth={2} />
         )}
-        {words('top', [left - 6, 20], trim(top, 0), 'end')}
-        {words('zero', [left - 6, bottom + 4], '0', 'end')}
-        {words('far', [width - 8, bottom + 18], trim(far, 0), 'end')}
-        {words('across', [(left + width) / 2, bottom + 18], curve.across, 'middle')}
-        {words('up', [left + 8, 20], curve.up, 'start')}
+        <ChartText x={(left + width) / 2} y={bottom + 33} anchor="middle" says={across} />
+        <ChartText x={left + 8} y={20} anchor="start" says={up} />
       </Svg>
     </View>
   );

@@ -1,10 +1,15 @@
 import type { SkyDay, StepView } from '@trowel/core/contract';
-import { weekdayOf } from '@trowel/core/wording';
+import type { MeasureSystem } from '@trowel/core/quantities';
+import { dayLabel, dayWeatherWords, degreesWords, warmestOf } from '@trowel/core/wording';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
 import { ScrollView, View } from 'react-native';
-import Svg, { Circle, G, Line, Path, Rect, Text } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
+import { useMeasures } from '@/api/measures';
 import { useRoles } from '@/theme/theme';
 import { Small } from '@/ui/text';
 import { Row } from '@/ui/layout';
+import { ChartText } from './ChartText';
 
 const dayWidth = 96;
 const hourWidth = dayWidth / 24;
@@ -24,6 +29,7 @@ export function HoursBand({
   hourNow: number;
 }) {
   const roles = useRoles();
+  const system = useMeasures();
   return (
     <View>
       <ScrollView
@@ -32,7 +38,7 @@ export function HoursBand({
         tabIndex={0}
         aria-label="Weather of the coming days, hour by hour"
       >
-        <View role="img" aria-label={sky.map((day) => daySummary(day)).join(' ')}>
+        <View role="img" aria-label={sky.map((day) => dayWeatherWords(day, system)).join(' ')}>
           <Svg
             width={sky.length * dayWidth}
             height={height}
@@ -41,7 +47,7 @@ export function HoursBand({
           >
             {sky.map((day, at) => (
               <G key={day.date} x={at * dayWidth}>
-                <DayColumn day={day} />
+                <DayColumn day={day} system={system} />
               </G>
             ))}
             {steps.map((step) => {
@@ -74,58 +80,52 @@ export function HoursBand({
   );
 }
 
-function DayColumn({ day }: { day: SkyDay }) {
+const barMost = 40;
+/** mm of rain in an hour and km/h of wind at which bar and line reach their top. */
+const rain = scaleLinear([0, 4], [6, barMost]).clamp(true);
+const wind = scaleLinear([0, 40], [72, 72 - barMost]).clamp(true);
+const hours = scaleLinear([0, 24], [0, dayWidth]);
+type HourWeather = SkyDay['hours'][number];
+const windLine = line<HourWeather>()
+  .x((_, hour) => hours(hour + 0.5))
+  .y(({ wind: speed }) => wind(speed));
+
+function DayColumn({ day, system }: { day: SkyDay; system: MeasureSystem }) {
   const roles = useRoles();
-  const wind = day.hours
-    .map(({ wind: speed }, hour) => `${hour === 0 ? 'M' : 'L'}${(hour + 0.5) * hourWidth} ${72 - Math.min(40, speed)}`)
-    .join(' ');
-  const warmest = Math.round(Math.max(...day.hours.map(({ temperature }) => temperature)));
   return (
     <G>
       <Rect x={0} y={0} width={dayWidth} height={74} fill={roles.coolGround} />
       <Rect
-        x={day.rise * hourWidth}
+        x={hours(day.rise)}
         y={0}
-        width={Math.max(0, day.set - day.rise) * hourWidth}
+        width={Math.max(0, hours(day.set) - hours(day.rise))}
         height={74}
         fill={roles.warnGround}
       />
-      {day.hours.map(({ rain, cloud }, hour) => (
+      {day.hours.map((weather, hour) => (
         <G key={hour}>
-          <Rect x={hour * hourWidth} y={0} width={hourWidth} height={8} fill={roles.cool} opacity={cloud * 0.7} />
-          {rain > 0 && (
+          <Rect x={hours(hour)} y={0} width={hourWidth} height={8} fill={roles.cool} opacity={weather.cloud * 0.7} />
+          {weather.rain > 0 && (
             <Rect
-              x={hour * hourWidth + 0.5}
-              y={72 - Math.min(40, 6 + rain * 8)}
+              x={hours(hour) + 0.5}
+              y={72 - rain(weather.rain)}
               width={hourWidth - 1}
-              height={Math.min(40, 6 + rain * 8)}
+              height={rain(weather.rain)}
               fill={roles.cool}
             />
           )}
         </G>
       ))}
-      <Path d={wind} fill="none" stroke={roles.text} strokeWidth={1.3} />
+      <Path d={windLine(day.hours) ?? ''} fill="none" stroke={roles.text} strokeWidth={1.3} />
       <Line x1={0} x2={0} y1={0} y2={height} stroke={roles.line} strokeWidth={1} />
-      <Text x={5} y={88} fontSize={12.5} fill={roles.text} fontFamily="Atkinson, sans-serif" fontWeight="700">
-        {`${weekdayOf(day.date).slice(0, 3)} ${Number(day.date.slice(8))}`}
-      </Text>
-      <Text
+      <ChartText x={5} y={88} anchor="start" says={dayLabel(day.date)} strong />
+      <ChartText
         x={dayWidth - 5}
         y={88}
-        fontSize={12.5}
+        anchor="end"
+        says={degreesWords(warmestOf(day), system)}
         fill={roles.softText}
-        textAnchor="end"
-        fontFamily="Atkinson, sans-serif"
-      >
-        {`${warmest}°`}
-      </Text>
+      />
     </G>
   );
-}
-
-function daySummary({ date, hours }: SkyDay): string {
-  const wet = hours.filter(({ rain }) => rain > 0).length;
-  const windiest = Math.max(...hours.map(({ wind }) => wind));
-  const warmest = Math.round(Math.max(...hours.map(({ temperature }) => temperature)));
-  return `${weekdayOf(date)}: ${wet === 0 ? 'dry' : `rain in ${wet} hours`}, wind to ${windiest} km/h, up to ${warmest} degrees.`;
 }

@@ -1,7 +1,7 @@
 import type { CautionSaid } from '@trowel/core/contract';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from './layout';
 import { Body } from './text';
@@ -19,7 +19,7 @@ export function ReadFirst({ cautions, done, label = 'Read, and done' }: ReadFirs
   const [read, setRead] = useState<readonly string[]>([]);
   const stops = cautions.filter(({ level }) => level === 'stop');
   const toRead = cautions.filter(({ level }) => level === 'caution');
-  const key = ({ rule, says }: CautionSaid) => rule ?? says;
+  const key = ({ rule }: CautionSaid) => rule;
   const isRead = toRead.every((caution) => read.includes(key(caution)));
   return (
     <View style={{ gap: space.s, marginTop: space.s }}>
@@ -55,12 +55,7 @@ export function ReadFirst({ cautions, done, label = 'Read, and done' }: ReadFirs
         })}
       {stops.length === 0 && (
         <Row>
-          <Button
-            mode="contained"
-            contentStyle={{ minHeight: 48 }}
-            disabled={!isRead}
-            onPress={() => done(toRead.map(key))}
-          >
+          <Button kind="main" disabled={!isRead} onPress={() => done(toRead.map(key))}>
             {label}
           </Button>
         </Row>

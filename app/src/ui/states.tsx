@@ -1,7 +1,8 @@
 import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { ActivityIndicator, Button } from 'react-native-paper';
+import { ActivityIndicator } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from './layout';
 import { Body, Heading } from './text';
@@ -35,7 +36,7 @@ export function Trouble({ error, again }: { error: Error; again?: () => void }) 
       <Body>{error.message}</Body>
       {again && (
         <Row>
-          <Button mode="outlined" onPress={again}>
+          <Button kind="other" onPress={again}>
             Try again
           </Button>
         </Row>

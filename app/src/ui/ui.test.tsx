@@ -1,6 +1,6 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { useDraft } from '@/api/drafts';
 import { draw } from '@/testing/providers';
 import { Choices } from './Choices';
@@ -13,7 +13,7 @@ import { Body } from './text';
 describe('what is read before something is done', () => {
   const cautions = [
     { rule: 'a', level: 'caution', says: 'It stings.', instead: 'Wear glasses.' },
-    { level: 'caution', says: 'It stinks.' },
+    { rule: 'b', level: 'caution', says: 'It stinks.' },
     { rule: 'n', level: 'note', says: 'Nice weather.' },
   ] as const;
 
@@ -29,7 +29,7 @@ describe('what is read before something is done', () => {
     expect(done).not.toHaveBeenCalled();
     fireEvent.click(screen.getByRole('checkbox', { name: 'Read: It stinks.' }));
     fireEvent.click(button);
-    expect(done).toHaveBeenCalledWith(['a', 'It stinks.']);
+    expect(done).toHaveBeenCalledWith(['a', 'b']);
   });
 
   test('a tick is taken back by a second tap', () => {

@@ -89,8 +89,8 @@ export type LeftOutReason =
   | { readonly kind: 'speaks-against'; readonly cause: CauseId | ConditionId; readonly why: string }
   | { readonly kind: 'setting' }
   | { readonly kind: 'harvest-too-near'; readonly waitDays: number }
-  | { readonly kind: 'bloom'; readonly why: string }
-  | { readonly kind: 'unsafe'; readonly rule: string; readonly why: string; readonly instead: string }
+  | { readonly kind: 'bloom' }
+  | { readonly kind: 'unsafe'; readonly rule: string }
   | { readonly kind: 'forbidden'; readonly what: string }
   | { readonly kind: 'not-in-cupboard'; readonly ingredient: IngredientId }
   | { readonly kind: 'keep-apart'; readonly from: RemedyId; readonly days: number; readonly why: string };
@@ -329,9 +329,8 @@ function reasonAgainst(
     facts: circumstances.facts ?? [],
     ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
   }).find(({ level }) => level === 'stop');
-  if (unsafe) return { kind: 'unsafe', rule: unsafe.id, why: unsafe.says, instead: unsafe.instead };
-  if (circumstances.facts?.includes('on-open-bloom') && row.classes.includes('spray'))
-    return { kind: 'bloom', why: 'bees visit it now' };
+  if (unsafe) return { kind: 'unsafe', rule: unsafe.id };
+  if (circumstances.facts?.includes('on-open-bloom') && row.classes.includes('spray')) return { kind: 'bloom' };
   const missing = missingFor(row, circumstances);
   if (missing !== undefined && circumstances.onlyFromCupboard === true)
     return { kind: 'not-in-cupboard', ingredient: missing };

@@ -1,3 +1,5 @@
+export * from './caution';
 export * from './choose';
+export * from './on-plant';
 export * from './safety';
 export * from './question';

@@ -1,4 +1,3 @@
-import type { CautionSaid } from '../contract/mix';
 import type { IngredientRow, SafetyRule, SafetyWhen, SceneFact, Tables } from '../tables';
 import { mentions } from './mentions';
 
@@ -49,8 +48,6 @@ function holds(when: SafetyWhen, { things, facts = [], before = [], daysToHarves
     (harvestWithin === undefined || (daysToHarvest !== undefined && daysToHarvest < harvestWithin))
   );
 }
-
-export const ruleSaid = ({ id, level, says, instead }: SafetyRule): CautionSaid => ({ rule: id, level, says, instead });
 
 /** What a word from the cupboard stands for; undefined when it is not known. */
 export function ingredientNamed({ ingredients }: Pick<Tables, 'ingredients'>, word: string): IngredientRow | undefined {

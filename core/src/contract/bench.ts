@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { batchKinds } from '../mix/batch-kinds';
+import { cautionSaid } from './mix';
 import { recipeDocument } from './recipe';
 
 /** What the gardener does at the bench, and what the bench shows. */
@@ -52,6 +53,22 @@ export const noteMix = z.strictObject({
   acknowledged,
 });
 
+/** What noting a mix changed, so that it can be taken back. */
+export const mixNoted = z.object({
+  id: z.string(),
+  took: z.array(z.object({ ingredient: z.string(), amount: z.number() })),
+  vessel: z
+    .object({
+      id: z.string(),
+      now: z.string(),
+      held: z.string().nullable(),
+      classes: z.array(z.string()),
+      on: z.string().nullable(),
+    })
+    .optional(),
+});
+export type MixNoted = z.infer<typeof mixNoted>;
+
 /** What it holds now (a remedy, an ingredient or a brew), or that it has been washed three times. */
 export const noteVessel = z.strictObject({
   commandId,
@@ -95,13 +112,6 @@ export const takeBackMix = z.strictObject({ commandId });
 
 export const saveRecipe = z.strictObject({ commandId, document: recipeDocument });
 export const deleteRecipe = z.strictObject({ commandId });
-
-const cautionSaid = z.object({
-  rule: z.string().optional(),
-  level: z.enum(['note', 'caution', 'stop']),
-  says: z.string(),
-  instead: z.string().optional(),
-});
 
 export const benchView = z.object({
   today: z.string(),
@@ -155,7 +165,7 @@ export const benchView = z.object({
       dissolvedPercent: z.number().optional(),
       calcium: z.number().optional(),
       startNextBy: z.string().optional(),
-      chores: z.array(z.object({ does: z.string(), why: z.string(), due: z.boolean() })),
+      chores: z.array(z.object({ kind: z.string(), does: z.string(), why: z.string(), due: z.boolean() })),
       cautions: z.array(cautionSaid),
       lastEvent: z.object({ kind: z.enum(batchEventKinds), on: z.string(), ml: z.number().nullable() }).nullable(),
     }),

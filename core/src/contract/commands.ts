@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { measureSystems } from '../measures/systems';
+import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
 import { placeSchema } from './plan';
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { measureSystems } from '../quantities/systems';
 import { verdicts } from '../follow/verdicts';
 import { isoDate } from './plan';
 
@@ -7,6 +8,8 @@ const look = z.strictObject({ on: isoDate, counts });
 
 /** Body of POST /api/follow and of `./trowel follow`. */
 export const followRequest = z.strictObject({
+  /** The measures of every sentence in the answer. */
+  measures: z.enum(measureSystems).default('metric'),
   remedy: z.string().min(1),
   appliedOn: isoDate,
   applications: z.number().int().min(1).default(1),

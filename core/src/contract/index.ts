@@ -8,3 +8,4 @@ export * from './views';
 export * from './clinic';
 export * from './recipe';
 export * from './bench';
+export * from './api';

@@ -1,34 +1,32 @@
 import { z } from 'zod';
-import { measureSystems } from '../measures/systems';
+import { measureSystems } from '../quantities/systems';
+import { spoonTools } from '../quantities/household';
 import { sceneFactIds } from '../tables/safety';
+import { inputError, parseInput } from './problem';
 import { recipeDocument } from './recipe';
 
-const spoonTyped = z.strictObject({ count: z.number().positive(), spoon: z.enum(['tsp', 'tbsp', 'cup', 'mL']) });
+/** What the mixer can be asked: each way is a call of its own. */
 
-/** Body of POST /api/mix and of `./trowel mix`. */
-export const mixRequest = z.strictObject({
-  /** A remedy with a recipe … */
-  remedy: z.string().min(1).optional(),
-  /** … or a plain dilution, 1 part to N. */
-  oneTo: z.number().positive().max(100000).optional(),
-  /** … or only things to be poured together, to be checked. */
-  together: z.array(z.string().min(1)).max(12).optional(),
-  /** … or a tool of the bench, with its fields: numbers in SI, or {"amount", "unit"}. */
-  tool: z.string().min(1).optional(),
-  values: z.record(z.string(), z.unknown()).optional(),
-  /** … or a question in plain words: "may I put bleach and vinegar in one sprayer". */
-  ask: z.string().min(1).max(400).optional(),
-  /** … or a recipe of one's own, as a document. */
-  recipe: recipeDocument.optional(),
-  /** Classes of what the sprayer held before and was not washed out. */
-  vesselHeld: z.array(z.string()).optional(),
-  /** What else is true of the job: where it goes, what is near, the weather, who does it. */
-  facts: z.array(z.enum(sceneFactIds)).optional(),
-  /** Days until something that is eaten is picked. */
-  daysToHarvest: z.number().min(0).optional(),
-  /** Ready mix wanted; for bait, the syrup. */
-  volume: z.strictObject({ amount: z.number().positive(), unit: z.string().min(1) }).optional(),
-  measures: z.enum(measureSystems).default('metric'),
+const measures = z.enum(measureSystems).default('metric');
+/** What the gardener means to measure out, to be checked for slips. */
+const typed = z.strictObject({ count: z.number().positive(), spoon: z.enum(['tsp', 'tbsp', 'cup', 'mL']) }).optional();
+/** Ready mix wanted (for bait, the syrup): a figure and unit, or a text as it is typed, "1 qt". */
+const volume = z.union([
+  z.strictObject({ amount: z.union([z.number(), z.string().min(1)]), unit: z.string().min(1) }),
+  z.string().min(1).max(60),
+]);
+/** Things to be poured in as well, to be checked with it. */
+const together = z.array(z.string().min(1)).max(12);
+/** What else is true of the job: where it goes, what is near, the weather, who does it. */
+const facts = z.array(z.enum(sceneFactIds)).optional();
+/** Days until something that is eaten is picked. */
+const daysToHarvest = z.number().min(0).optional();
+
+/** A remedy with a recipe. */
+export const remedyOrder = z.strictObject({
+  remedy: z.string().min(1),
+  volume,
+  measures,
   /** Id of a strength of the recipe, or a number in the recipe's own unit. */
   strength: z.union([z.string().min(1), z.number().positive()]).optional(),
   /** What will be wetted. */
@@ -50,13 +48,73 @@ export const mixRequest = z.strictObject({
   bottlePercent: z.number().positive().max(100).optional(),
   /** Borax in place of boric acid. */
   product: z.string().min(1).optional(),
-  /** What the gardener means to measure out, to be checked for slips. */
-  typed: spoonTyped.optional(),
+  /** Classes of what the sprayer held before and was not washed out. */
+  vesselHeld: z.array(z.string()).optional(),
+  together: together.optional(),
+  facts,
+  daysToHarvest,
+  typed,
 });
-export type MixRequest = z.input<typeof mixRequest>;
-export type MixOrder = z.output<typeof mixRequest>;
+/** A plain dilution, 1 part to N. */
+export const dilutionOrder = z.strictObject({
+  oneTo: z.number().positive().max(100000),
+  volume,
+  measures,
+  together: together.optional(),
+  facts,
+  daysToHarvest,
+  typed,
+});
+/** Only things to be poured together, to be checked. */
+export const togetherOrder = z.strictObject({ together, measures, facts, daysToHarvest });
+/** A tool of the bench, with its fields: numbers in the base unit of their kind, {"amount", "unit"}, or texts like "1 qt". */
+export const toolOrder = z.strictObject({
+  tool: z.string().min(1),
+  values: z.record(z.string(), z.unknown()).default({}),
+  measures,
+  typed,
+});
+/** A question in plain words: "may I put bleach and vinegar in one sprayer". */
+export const askOrder = z.strictObject({ ask: z.string().min(1).max(400), measures });
+/** A recipe of one's own, as a document. */
+export const ownOrder = z.strictObject({ recipe: recipeDocument, volume, measures });
 
-const pieces = z.array(z.object({ tool: z.enum(['tsp', 'tbsp', 'cup', 'syringe', 'jug']), count: z.number() }));
+export type RemedyOrder = z.output<typeof remedyOrder>;
+export type DilutionOrder = z.output<typeof dilutionOrder>;
+export type TogetherOrder = z.output<typeof togetherOrder>;
+export type ToolOrder = z.output<typeof toolOrder>;
+export type AskOrder = z.output<typeof askOrder>;
+export type OwnOrder = z.output<typeof ownOrder>;
+export type VolumeOrder = Pick<RemedyOrder, 'volume' | 'measures'>;
+export type MixOrder =
+  | ({ readonly way: 'remedy' } & RemedyOrder)
+  | ({ readonly way: 'dilution' } & DilutionOrder)
+  | ({ readonly way: 'together' } & TogetherOrder)
+  | ({ readonly way: 'tool' } & ToolOrder)
+  | ({ readonly way: 'ask' } & AskOrder)
+  | ({ readonly way: 'own' } & OwnOrder);
+
+/** Which field tells the way, and the shape of that way; the first that is there decides. */
+const ways = [
+  ['ask', 'ask', askOrder],
+  ['tool', 'tool', toolOrder],
+  ['recipe', 'own', ownOrder],
+  ['remedy', 'remedy', remedyOrder],
+  ['oneTo', 'dilution', dilutionOrder],
+  ['together', 'together', togetherOrder],
+] as const;
+
+/** Body of POST /api/mix and of `./trowel mix`: any of the ways. @throws InputError naming the field. */
+export function parseMixOrder(body: unknown): MixOrder {
+  if (typeof body !== 'object' || body === null || Array.isArray(body))
+    throw inputError('body', 'must be an object naming a remedy, "oneTo", "together", "tool", "ask" or "recipe"');
+  const found = ways.find(([field]) => (body as Record<string, unknown>)[field] !== undefined);
+  if (!found) throw inputError('remedy', 'name a remedy, or "oneTo", "together", "tool", "ask" or "recipe"');
+  const [, way, schema] = found;
+  return { way, ...parseInput(schema, body) } as MixOrder;
+}
+
+const pieces = z.array(z.object({ tool: z.enum(spoonTools), count: z.number() }));
 
 /** One thing to measure out. */
 const part = z.object({
@@ -67,21 +125,29 @@ const part = z.object({
   /** What a person can really measure, and how far that is off. */
   pieces,
   spoons: z.string(),
+  /** The amount itself: "15 mL", "½ oz". */
+  amount: z.string(),
+  /** A surer way, where no spoon comes within five per cent. */
+  surer: z.string().optional(),
   measuredMl: z.number(),
   errorPercent: z.number(),
   approximate: z.boolean(),
 });
 
-const caution = z.object({
-  /** The safety rule that says so. */
-  rule: z.string().optional(),
+export const cautionSaid = z.object({
+  /** What is acknowledged when it has been read: a rule, a caution of a remedy, or a code. */
+  rule: z.string(),
   level: z.enum(['note', 'caution', 'stop']),
   says: z.string(),
   instead: z.string().optional(),
 });
-export type CautionSaid = z.infer<typeof caution>;
+export type CautionSaid = z.infer<typeof cautionSaid>;
 
-const working = z.object({ what: z.string(), how: z.string(), value: z.string() });
+/** One step of work, by its code. */
+const todo = z.object({ id: z.string(), says: z.string() });
+export type Todo = z.infer<typeof todo>;
+
+const working = z.object({ id: z.string(), what: z.string(), how: z.string(), value: z.string() });
 export type WorkingLine = z.infer<typeof working>;
 const water = z.object({ ml: z.number(), amount: z.number(), unit: z.string(), says: z.string() });
 
@@ -103,8 +169,8 @@ const worked = z.object({
   ),
   parts: z.array(part),
   water: water.optional(),
-  order: z.array(z.string()),
-  cautions: z.array(caution),
+  order: z.array(todo),
+  cautions: z.array(cautionSaid),
   slip: z.object({ says: z.string(), factor: z.number() }).optional(),
   working: z.array(working),
   /** A line to look at: what over what, and where one stands on it. */
@@ -132,17 +198,17 @@ export const mixResponse = z.discriminatedUnion('kind', [
     water,
     parts: z.array(part),
     /** What to do, in order. */
-    order: z.array(z.string()),
+    order: z.array(todo),
     hardWater: z
       .object({
         shareLost: z.object({ low: z.number(), high: z.number() }),
         says: z.string(),
         /** More soap for the same effect, where that is safe; in mL for the whole batch. */
-        extra: z.object({ ml: z.number(), spoons: z.string() }).optional(),
+        extra: z.object({ ml: z.number(), spoons: z.string(), says: z.string() }).optional(),
         useRainWater: z.boolean(),
       })
       .optional(),
-    cautions: z.array(caution),
+    cautions: z.array(cautionSaid),
     /** All else that is needed to follow it: before, wear, putting on, afterwards, limits, what to expect. */
     card: z
       .object({
@@ -161,7 +227,7 @@ export const mixResponse = z.discriminatedUnion('kind', [
   }),
   z.object({
     kind: z.literal('checked'),
-    cautions: z.array(caution),
+    cautions: z.array(cautionSaid),
     says: z.string(),
     /** What was read from a question. */
     understood: z.array(z.string()).optional(),
@@ -169,7 +235,7 @@ export const mixResponse = z.discriminatedUnion('kind', [
   }),
   z.object({
     kind: z.literal('refused'),
-    because: z.array(caution),
+    because: z.array(cautionSaid),
     says: z.string(),
     understood: z.array(z.string()).optional(),
     notUnderstood: z.array(z.string()).optional(),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { isIsoDate } from '../plan/days';
+import { measureSystems } from '../quantities/systems';
+import { isIsoDate } from '../quantities/days';
 
 export const isoDate = z.string().refine(isIsoDate, { message: 'must be a date like 2026-06-10' });
 
@@ -31,6 +32,8 @@ export const dayWeather = z.strictObject({ date: isoDate, hours: z.array(hourWea
 
 /** Body of POST /api/plan and of `./trowel plan`. */
 export const planRequest = z.strictObject({
+  /** The measures of every sentence in the answer. */
+  measures: z.enum(measureSystems).default('metric'),
   today: isoDate,
   hourNow: z.number().min(0).max(24).default(6),
   days: z.number().int().min(1).max(120).default(60),

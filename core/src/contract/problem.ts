@@ -4,6 +4,8 @@ import type { z } from 'zod';
 export interface FieldProblem {
   readonly field: string;
   readonly message: string;
+  /** What is sent back to say that it has been read. */
+  readonly key?: string;
 }
 
 /** Bad input, named field by field. Nothing has been written when this is thrown. */

@@ -1,10 +1,12 @@
 import { z } from 'zod';
-import { measureSystems } from '../measures/systems';
+import { measureSystems } from '../quantities/systems';
 import { actionClasses } from '../tables/causes';
 import { climates, settings } from '../tables/common';
+import { stepKinds } from '../tables/remedies';
 import { caseOutcomes } from './commands';
 import { recentWeatherSchema } from './weigh';
 import { followResponse } from './follow';
+import { cautionSaid } from './mix';
 
 /** What the server shows of a garden; the app parses every answer with these. */
 
@@ -100,6 +102,8 @@ export const stepView = z.object({
   remedyName: z.string(),
   step: z.string(),
   phase: z.enum(['prepare', 'before', 'apply', 'after', 'look']),
+  /** What the product has to know of it: something is counted, or a few leaves are tried first. */
+  kind: z.enum(stepKinds).nullable(),
   does: z.string(),
   why: z.string(),
   state: z.enum(['done', 'skipped', 'planned', 'unplaced']),
@@ -107,6 +111,8 @@ export const stepView = z.object({
   hour: z.number().nullable(),
   minutes: z.number(),
   whyThen: z.string(),
+  /** Without a day: no day suits (`no-day`), or the step before it has none (`waits`). */
+  stuck: z.enum(['no-day', 'waits', 'over']).nullable(),
   sureness: z.number(),
   /** Due today, but not at this hour: why, and from when. */
   waits: z.string().nullable(),
@@ -115,14 +121,7 @@ export const stepView = z.object({
   /** Amounts to carry, in the gardener's measures. */
   carry: z.string().nullable(),
   /** To be read before this is done; a stop cannot be passed. */
-  cautions: z.array(
-    z.object({
-      rule: z.string().optional(),
-      level: z.enum(['note', 'caution', 'stop']),
-      says: z.string(),
-      instead: z.string().optional(),
-    }),
-  ),
+  cautions: z.array(cautionSaid),
 });
 export type StepView = z.infer<typeof stepView>;
 
@@ -171,6 +170,8 @@ export const caseView = z.object({
       id: z.string(),
       remedy: z.string(),
       remedyName: z.string(),
+      /** The knowledge still has it; else only its name is shown. */
+      isKnown: z.boolean(),
       strength: z.number().nullable(),
       chosenOn: z.string(),
       endedOn: z.string().nullable(),
@@ -181,6 +182,8 @@ export const caseView = z.object({
   ),
   looks: z.array(lookView),
   log: z.array(logEntry),
+  /** What was noted here and is no longer known, by name. */
+  noLongerKnown: z.array(z.string()),
 });
 export type CaseView = z.infer<typeof caseView>;
 
@@ -208,7 +211,13 @@ export const todayView = z.object({
   openCases: z.number(),
   /** What brews want today. */
   brews: z.array(
-    z.object({ id: z.string(), name: z.string(), pattern: z.number(), says: z.string(), does: z.array(z.string()) }),
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      pattern: z.number(),
+      says: z.string(),
+      chores: z.array(z.object({ kind: z.string(), does: z.string() })),
+    }),
   ),
 });
 export type TodayView = z.infer<typeof todayView>;

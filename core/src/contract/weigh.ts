@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
 import { actionClasses } from '../tables/causes';
 import { sceneFactIds } from '../tables/safety';
@@ -16,6 +17,8 @@ export const recentWeatherSchema = z.strictObject({
 
 /** Body of POST /api/weigh and of `./trowel weigh`. */
 export const weighRequest = z.strictObject({
+  /** The measures of every sentence in the answer. */
+  measures: z.enum(measureSystems).default('metric'),
   /** The gardener's word for the plant; leave it out to read a bed. */
   plant: z.string().min(1).optional(),
   setting: z.enum(settings).optional(),
@@ -72,7 +75,7 @@ export const weighRequest = z.strictObject({
     .array(z.strictObject({ sign: z.string(), amount: z.number().min(0), daysAgo: z.number().min(0) }))
     .optional(),
 });
-export type WeighRequest = z.infer<typeof weighRequest>;
+export type WeighRequest = z.output<typeof weighRequest>;
 
 const reasons = z.array(
   z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), weight: z.number(), says: z.string() }),

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, type IsoDate } from '../plan/days';
+import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import type { Expectation, RemedyRow } from '../tables';
 import { changeOf, summarise, type ChangeResult, type Summary } from './change';
 import type { Verdict } from './verdicts';

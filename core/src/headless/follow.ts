@@ -1,7 +1,8 @@
 import { followRequest, type FollowResponse } from '../contract/follow';
 import { inputError, parseInput } from '../contract/problem';
 import { follow, type FollowInput, type FollowResult, type NextMove } from '../follow';
-import type { IsoDate } from '../plan/days';
+import type { IsoDate } from '../quantities/days';
+import { spokenIn } from '../quantities';
 import type { RemedyRow, Tables } from '../tables';
 import { moveSays, verdictSays } from '../wording';
 
@@ -9,8 +10,9 @@ import { moveSays, verdictSays } from '../wording';
  * Judges a request as it comes from a file or over HTTP.
  * @throws InputError naming the field, for input that does not fit.
  */
-export function answerFollow(tables: Tables, body: unknown): FollowResponse {
+export function answerFollow(raw: Tables, body: unknown): FollowResponse {
   const request = parseInput(followRequest, body);
+  const tables = spokenIn(raw, request.measures);
   const remedy = tables.remedies.find(({ id }) => id === request.remedy);
   if (!remedy)
     throw inputError(

@@ -1,6 +1,8 @@
 import { planRequest, type PlanResponse } from '../contract/plan';
 import { inputError, parseInput } from '../contract/problem';
-import { schedule, type DayWeather, type IsoDate, type Place, type Plan } from '../plan';
+import { schedule, type DayWeather, type Place, type Plan } from '../plan';
+import type { IsoDate } from '../quantities/days';
+import { spokenIn } from '../quantities';
 import { rowById, type RemedyRow, type Tables } from '../tables';
 import { hindranceSays, whyThen } from '../wording';
 
@@ -11,8 +13,9 @@ export type WeatherSource = (at: Place, from: IsoDate, days: number) => readonly
  * Plans a request as it comes from a file or over HTTP.
  * @throws InputError naming the field, for input that does not fit.
  */
-export function answerPlan(tables: Tables, body: unknown, weatherFor: WeatherSource): PlanResponse {
+export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource): PlanResponse {
   const request = parseInput(planRequest, body);
+  const tables = spokenIn(raw, request.measures);
   const remedyOf = (id: string, field: string): RemedyRow => {
     const row = tables.remedies.find((candidate) => candidate.id === id);
     if (!row)

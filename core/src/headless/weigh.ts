@@ -2,6 +2,7 @@ import { chooseRemedies, ingredientNamed } from '../choose';
 import { inputError, parseInput } from '../contract/problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
 import { evidenceFromSoil, plantNamed, readLine, type About, type Understood } from '../read';
+import { spokenIn } from '../quantities';
 import { rowById, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
 import {
@@ -21,8 +22,9 @@ const worthListing = 0.02;
  * Weighs a request as it comes from a file or over HTTP.
  * @throws InputError naming the field, for input that does not fit.
  */
-export function answerWeigh(tables: Tables, body: unknown): WeighResponse {
+export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
   const request = parseInput(weighRequest, body);
+  const tables = spokenIn(raw, request.measures);
   const { understood, notUnderstood, situation, plantName } = situationOf(tables, request);
   const weighing = weigh(tables, situation);
   const choice = chooseRemedies(tables, weighing, {

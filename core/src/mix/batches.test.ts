@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays } from '../measures/days';
+import { addDays } from '../quantities/days';
 import { batchKinds, batchState, type Batch, type BatchEvent } from './batches';
 
 const start = '2026-05-01';

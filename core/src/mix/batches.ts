@@ -1,17 +1,9 @@
-import { addDays, daysBetween, type IsoDate } from '../measures/days';
+import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { batchKinds, type BatchKind } from './batch-kinds';
 import { brewKinds, brewParts, daysToReady, type BrewKind } from './bench';
 import { daysToDone, dissolvedAfter, extract } from './bench/extraction';
 
 export { batchKinds, type BatchKind };
-
-export const batchNames: Readonly<Record<BatchKind, string>> = {
-  weed: brewKinds.weed.name,
-  'leaf-mould': brewKinds['leaf-mould'].name,
-  neem: brewKinds.neem.name,
-  compost: brewKinds.compost.name,
-  'shell-extract': 'Shell extract',
-};
 
 /** Classes for the safety rules. */
 export const batchClasses: Readonly<Record<BatchKind, readonly string[]>> = {
@@ -43,9 +35,10 @@ export interface BatchEvent {
   readonly ml?: number;
 }
 
+/** What a brew may want today; the words stand in `wording/brews`. */
+export const choreKinds = ['throw-out', 'strain', 'strain-soon', 'swirl', 'stir', 'loose-lid'] as const;
 export interface BatchChore {
-  readonly does: string;
-  readonly why: string;
+  readonly kind: (typeof choreKinds)[number];
   readonly due: boolean;
 }
 
@@ -124,23 +117,14 @@ function choresOf(
   strained: boolean,
 ): BatchChore[] {
   const stirredToday = events.some((event) => event.kind === 'stirred' && event.on === today);
-  if (stage === 'past') return [{ does: 'Throw it out on the compost', why: 'it is past its best', due: true }];
+  if (stage === 'past') return [{ kind: 'throw-out', due: true }];
   if (stage === 'ready' && !strained)
-    return [
-      {
-        does: 'Strain it, label it, lid loose',
-        why: kind === 'neem' ? 'its strength goes within two days' : 'what is left in it rots on',
-        due: kind !== 'weed',
-      },
-    ];
+    // Steeped leaf loses its strength within two days; a weed brew may stand on.
+    return [{ kind: kind === 'neem' ? 'strain-soon' : 'strain', due: kind !== 'weed' }];
   if (stage === 'ready') return [];
   return [
-    {
-      does: kind === 'shell-extract' ? 'Swirl it; does it still fizz?' : 'Stir it',
-      why: kind === 'shell-extract' ? 'it is done when the fizz ends' : 'air goes in, and stink goes out',
-      due: !stirredToday,
-    },
-    { does: 'See that the lid is loose', why: 'it gives gas', due: !stirredToday },
+    { kind: kind === 'shell-extract' ? 'swirl' : 'stir', due: !stirredToday },
+    { kind: 'loose-lid', due: !stirredToday },
   ];
 }
 

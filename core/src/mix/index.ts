@@ -1,7 +1,10 @@
-export { mix, strengthWords } from './mix';
+export * from './mix';
+export * from './found';
 export * from './bench';
 export * from './soap';
 export * from './slips';
 export * from './batches';
+export * from './limits';
+export { mixRemedy } from './remedy-mix';
 export { checkRecipe, mixOwn, recipeOf } from './own-recipe';
 export * from './shopping';

@@ -1,10 +1,13 @@
-import { ingredientNamed, ruleSaid, rulesIn, type Thing } from '../choose';
-import type { CautionSaid, MixResponse } from '../contract/mix';
+import { byRule, ingredientNamed, rulesIn, type CautionFound, type Thing } from '../choose';
 import { inputError } from '../contract/problem';
 import type { RecipeDocument } from '../contract/recipe';
-import { trim, type MeasureSystem } from '../measures';
-import type { IngredientRow, RecipeSpec, SceneFact, Tables } from '../tables';
-import { liquidPart, powderPart, round, waterFor } from './parts';
+import { gPerLitre, mL, mLPerLitre, g, said, type Quantity } from '../quantities';
+import type { IngredientRow, SceneFact, Tables } from '../tables';
+import type { MixFound } from './found';
+import { perLitreOf, usualStrength } from './limits';
+import { liquid, powder, round, type PartFound } from './parts';
+import { measureOf } from './pouring';
+import { refused } from './remedy-mix';
 
 /** What an own recipe's place says about the scene. */
 const placeFacts: Record<RecipeDocument['goesOn'], readonly SceneFact[]> = {
@@ -19,7 +22,7 @@ const placeFacts: Record<RecipeDocument['goesOn'], readonly SceneFact[]> = {
  * the remedies that use the same ingredient, and the safety rules, are cautions and stops.
  * @throws InputError naming the part that is not known.
  */
-export function checkRecipe(tables: Tables, recipe: RecipeDocument): CautionSaid[] {
+export function checkRecipe(tables: Tables, recipe: RecipeDocument): CautionFound[] {
   const rows = ingredientsOf(tables, recipe);
   const things: Thing[] = rows.map((row, at) => {
     const percent = recipe.parts[at]?.percent;
@@ -29,7 +32,7 @@ export function checkRecipe(tables: Tables, recipe: RecipeDocument): CautionSaid
     };
   });
   const limits = rows.flatMap((row, at) => limitFor(tables, row, recipe, at));
-  return [...limits, ...rulesIn(tables, { things, facts: placeFacts[recipe.goesOn] }).map(ruleSaid)];
+  return [...limits, ...rulesIn(tables, { things, facts: placeFacts[recipe.goesOn] }).map(byRule)];
 }
 
 function ingredientsOf(tables: Tables, recipe: RecipeDocument): IngredientRow[] {
@@ -43,7 +46,7 @@ function ingredientsOf(tables: Tables, recipe: RecipeDocument): IngredientRow[] 
 }
 
 /** Leaves bear no more than the mildest cap of the remedies that put this ingredient on them (or of the one it is based on). */
-function limitFor(tables: Tables, row: IngredientRow, recipe: RecipeDocument, at: number): CautionSaid[] {
+function limitFor(tables: Tables, row: IngredientRow, recipe: RecipeDocument, at: number): CautionFound[] {
   const part = recipe.parts[at];
   const same = tables.remedies.filter(
     ({ id, recipe: spec, classes }) =>
@@ -52,102 +55,85 @@ function limitFor(tables: Tables, row: IngredientRow, recipe: RecipeDocument, at
         ? classes.includes('spray') === (recipe.goesOn === 'leaves')
         : id === recipe.basedOn),
   );
-  const caps = same.flatMap(({ recipe: spec, name }) =>
-    spec ? [{ most: mostPerLitre(spec, part?.percent), name, spec }] : [],
+  const caps = same.flatMap(({ recipe: spec, id }) =>
+    spec ? [{ most: perLitreOf(spec, spec.cap, part?.percent), id }] : [],
   );
   const least = caps.sort((a, b) => a.most - b.most)[0];
   if (!part || !least || part.amount <= least.most * 1.0001) return [];
-  const unit = part.unit;
   return [
     {
       level: 'stop',
-      says: `${trim(part.amount, 2)} ${unit} of ${row.name.toLowerCase()} is above the limit of ${trim(least.most, 2)} ${unit} (${least.name.toLowerCase()}).`,
-      instead: `Use ${trim(least.most, 2)} ${unit} or less.`,
+      ...said('above-limit', {
+        ingredient: row.id,
+        rate: rateOf(part.amount, part.unit),
+        most: rateOf(least.most, part.unit),
+        remedy: least.id,
+      }),
     },
   ];
 }
 
-/** The most of an ingredient in a litre of ready mix that a recipe's cap allows, mL or g. */
-function mostPerLitre(spec: RecipeSpec, bottlePercent = 3): number {
-  switch (spec.kind) {
-    case 'percent-volume':
-      return spec.cap * 10;
-    case 'one-to-n':
-      return 1000 / (spec.cap + 1);
-    case 'grams-per-litre':
-      return spec.cap;
-    case 'percent-strength':
-      return (1000 * spec.cap) / bottlePercent;
-    case 'bait':
-      return spec.cap * 10.8;
-    default:
-      return spec satisfies never;
-  }
-}
+const rateOf = (amount: number, unit: 'mL/L' | 'g/L'): Quantity =>
+  unit === 'mL/L' ? mLPerLitre(amount) : gPerLitre(amount);
 
-/** The mixing card of an own recipe, or why it will not. */
-export function mixOwn(tables: Tables, recipe: RecipeDocument, ml: number, system: MeasureSystem): MixResponse {
+/** The mixing card of an own recipe, or why it will not. @param ml of ready mix */
+export function mixOwn(tables: Tables, recipe: RecipeDocument, ml: number): MixFound {
   const because = checkRecipe(tables, recipe);
-  const stop = because.find(({ level }) => level === 'stop');
-  if (stop) return { kind: 'refused', because, says: `${stop.says} ${stop.instead ?? ''}`.trim() };
+  if (because.some(({ level }) => level === 'stop')) return refused(because);
   const litres = ml / 1000;
-  const parts = recipe.parts.map(({ ingredient, amount, unit }) => {
+  const parts = recipe.parts.map(({ ingredient, amount, unit }): PartFound => {
     const row = ingredientNamed(tables, ingredient);
     if (!row) throw inputError('parts', `"${ingredient}" is not known`);
-    const thing = { ingredient: row.id, name: row.name, density: row.density };
-    return unit === 'mL/L' ? liquidPart(thing, amount * litres, system) : powderPart(thing, amount * litres, system);
+    return unit === 'mL/L' ? liquid(row, amount * litres) : powder(row, amount * litres);
   });
-  const liquid = recipe.parts.reduce((sum, { amount, unit }) => sum + (unit === 'mL/L' ? amount * litres : 0), 0);
-  const water = waterFor(Math.max(0, ml - liquid), system);
+  const poured = recipe.parts.reduce((sum, { amount, unit }) => sum + (unit === 'mL/L' ? amount * litres : 0), 0);
+  const waterMl = Math.max(0, ml - poured);
   return {
     kind: 'mix',
-    name: recipe.name,
-    strength: 'your own recipe',
+    of: { kind: 'own', name: recipe.name, steps: recipe.steps },
     totalMl: round(ml, 1),
-    water,
+    waterMl,
     parts,
     order:
       recipe.steps.length > 0
-        ? recipe.steps
+        ? recipe.steps.map((text) => said('own-step', { text }))
         : [
-            `Fill in ${water.says} of water`,
-            ...parts.map(({ spoons, name }) => `Add ${spoons} of ${name.toLowerCase()}`),
-            'Stir',
+            said('water', { water: { water: waterMl } }),
+            ...parts.map((part) => said('add', { ingredient: part.ingredient, amount: measureOf(part) })),
+            said('stir'),
           ],
     cautions: because,
-    working: recipe.parts.map(({ ingredient, amount, unit }) => ({
-      what: ingredient,
-      how: `${trim(litres, 3)} L × ${trim(amount, 3)} ${unit}`,
-      value: `${trim(amount * litres, 2)} ${unit === 'mL/L' ? 'mL' : 'g'}`,
-    })),
-    honest: 'Your own recipe: nobody has tried it but you. Count before and after.',
+    working: recipe.parts.map(({ amount, unit }, at) =>
+      said('by-rate', {
+        ingredient: parts[at]?.ingredient ?? '',
+        ready: mL(ml),
+        rate: rateOf(amount, unit),
+        amount: unit === 'mL/L' ? mL(amount * litres) : g(amount * litres),
+      }),
+    ),
     grade: 'folk',
   };
 }
 
-/** A known remedy's recipe as a document to be changed. */
+/** A known remedy's recipe as a document to be changed; its name is left to be given. */
 export function recipeOf(tables: Tables, remedyId: string): RecipeDocument {
   const remedy = tables.remedies.find(({ id }) => id === remedyId);
   const spec = remedy?.recipe;
   if (!remedy || !spec) throw inputError('remedy', `"${remedyId}" has no recipe to begin from`);
-  const usual = spec.strengths.find(({ byDefault }) => byDefault) ?? spec.strengths[0];
-  const powder = spec.kind === 'grams-per-litre' || spec.kind === 'bait';
-  const value = usual?.value ?? 1;
-  const amount =
-    spec.kind === 'percent-volume' || spec.kind === 'bait'
-      ? value * 10
-      : spec.kind === 'one-to-n'
-        ? 1000 / (value + 1)
-        : spec.kind === 'percent-strength'
-          ? (1000 * value) / 3
-          : value;
+  const isPowder = spec.kind === 'grams-per-litre' || spec.kind === 'bait';
   return {
     format: 'wise-trowel-recipe',
     version: 1,
-    name: `My ${remedy.name.toLowerCase()}`,
+    name: remedy.name,
     basedOn: remedy.id,
     purpose: remedy.plain,
-    parts: [{ ingredient: spec.ingredient, amount: round(amount, 2), unit: powder ? 'g/L' : 'mL/L' }],
+    parts: [
+      {
+        ingredient: spec.ingredient,
+        amount: round(perLitreOf(spec, usualStrength(spec).value), 2),
+        unit: isPowder ? 'g/L' : 'mL/L',
+      },
+    ],
     steps: [],
     goesOn:
       spec.kind === 'bait'

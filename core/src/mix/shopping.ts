@@ -1,5 +1,5 @@
-import { rowById, type IngredientId, type RemedyRow, type Tables } from '../tables';
-import { mix } from './mix';
+import type { IngredientId, RemedyId, RemedyRow, Tables } from '../tables';
+import { mixRemedy } from './remedy-mix';
 
 /** What stands in the cupboard. */
 export interface Kept {
@@ -10,29 +10,38 @@ export interface Kept {
   readonly wanted: boolean;
 }
 
-export interface ShoppingItem {
-  readonly ingredient: IngredientId;
-  readonly name: string;
-  readonly why: string;
-}
+/** Something to buy: put on the list by hand, or for a remedy under way that needs more than is there. */
+export type ShoppingItem = { readonly ingredient: IngredientId } & (
+  | { readonly kind: 'listed' }
+  | {
+      readonly kind: 'needed';
+      readonly remedy: RemedyId;
+      /** mL, or g of a powder. */
+      readonly need: number;
+      readonly have?: number;
+      readonly isPowder: boolean;
+    }
+);
+
+/** A cup of bait, a small sprayer of anything else, mL. */
+const usualBatch = { bait: 100, spray: 1500 } as const;
 
 /** Ready mix made at a time, mL: a small sprayer, or a cup of bait. */
-export const usualBatchMl = ({ recipe }: RemedyRow): number => (recipe?.kind === 'bait' ? 100 : 1500);
+export const usualBatchMl = ({ recipe }: RemedyRow): number =>
+  recipe?.kind === 'bait' ? usualBatch.bait : usualBatch.spray;
 
 /**
  * What to buy: what was put on the list, and what the remedies under way will need and the cupboard, where
  * one is kept, does not hold enough of.
  */
 export function shoppingList(tables: Tables, kept: readonly Kept[], underWay: readonly RemedyRow[]): ShoppingItem[] {
-  const nameOf = (id: IngredientId) => rowById(tables.ingredients, id, 'ingredients').name;
   const list = new Map<IngredientId, ShoppingItem>();
-  for (const { ingredient, wanted } of kept)
-    if (wanted) list.set(ingredient, { ingredient, name: nameOf(ingredient), why: 'on your list' });
+  for (const { ingredient, wanted } of kept) if (wanted) list.set(ingredient, { ingredient, kind: 'listed' });
   if (kept.length === 0) return [...list.values()];
   for (const remedy of underWay) {
     if (!remedy.recipe) continue;
     const times = remedy.repeat?.most ?? 1;
-    const card = mix(tables, {
+    const card = mixRemedy(tables, {
       remedy: remedy.id,
       volume: { amount: usualBatchMl(remedy), unit: 'mL' },
       measures: 'metric',
@@ -45,8 +54,11 @@ export function shoppingList(tables: Tables, kept: readonly Kept[], underWay: re
       if (have && (have.amount === null || have.amount >= need)) continue;
       list.set(part.ingredient, {
         ingredient: part.ingredient,
-        name: nameOf(part.ingredient),
-        why: `${Math.ceil(need)} ${part.grams === undefined ? 'mL' : 'g'} for ${remedy.name.toLowerCase()}${have ? `, ${have.amount} there` : ''}`,
+        kind: 'needed',
+        remedy: remedy.id,
+        need,
+        ...(have?.amount == null ? {} : { have: have.amount }),
+        isPowder: part.grams !== undefined,
       });
     }
   }

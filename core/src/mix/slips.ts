@@ -1,10 +1,5 @@
-import { spoonMl, systems, trim, type MeasureSystem } from '../measures';
-
-export interface Slip {
-  /** How many times too much (or, below 1, too little). */
-  readonly factor: number;
-  readonly says: string;
-}
+import { spoonMl, systems, type MeasureSystem } from '../quantities';
+import type { SlipFound } from './found';
 
 /** A measured amount within this factor of the wanted one is no slip. */
 const closeEnough = 1.3;
@@ -18,26 +13,24 @@ export function findSlip(
   wantedMl: number,
   typed: { readonly count: number; readonly spoon: 'tsp' | 'tbsp' | 'cup' | 'mL' },
   system: MeasureSystem,
-): Slip | undefined {
+): SlipFound | undefined {
   const typedMl = typed.spoon === 'mL' ? typed.count : typed.count * spoonMl(typed.spoon, system);
   const factor = typedMl / wantedMl;
   if (factor < closeEnough && factor > 1 / closeEnough) return undefined;
-  const times = `That is ${trim(typedMl, 1)} mL; the recipe wants ${trim(wantedMl, 1)} mL`;
   const spoons = systems[system].tbsp / systems[system].tsp;
-  if (typed.spoon === 'tbsp' && isNear(factor, spoons))
-    return { factor, says: `${times}. Did you mean teaspoons? A tablespoon is ${spoonsWord(spoons)} teaspoons here.` };
-  if (typed.spoon === 'tsp' && isNear(factor, 1 / spoons))
-    return {
-      factor,
-      says: `${times}. Did you mean tablespoons? A tablespoon is ${spoonsWord(spoons)} teaspoons here.`,
-    };
-  if (isNear(factor, 4)) return { factor, says: `${times}. Is that the dose for a gallon in a quart?` };
-  if (isNear(factor, 0.25)) return { factor, says: `${times}. Is that the dose for a quart in a gallon?` };
-  return {
-    factor,
-    says: `${times}, ${factor > 1 ? `${trim(factor, 1)} times less` : `${trim(1 / factor, 1)} times more`}. Please measure again.`,
-  };
+  const kind: SlipFound['kind'] =
+    typed.spoon === 'tbsp' && isNear(factor, spoons)
+      ? 'meant-teaspoons'
+      : typed.spoon === 'tsp' && isNear(factor, 1 / spoons)
+        ? 'meant-tablespoons'
+        : isNear(factor, 4)
+          ? 'gallon-for-quart'
+          : isNear(factor, 0.25)
+            ? 'quart-for-gallon'
+            : factor > 1
+              ? 'too-much'
+              : 'too-little';
+  return { factor, kind, typedMl, wantedMl };
 }
 
 const isNear = (value: number, target: number) => value / target < 1.12 && target / value < 1.12;
-const spoonsWord = (ratio: number) => (Math.round(ratio) === 4 ? 'four' : 'three');

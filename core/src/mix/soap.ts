@@ -7,7 +7,7 @@
  * soaps bind a quarter less, and some scum still wets), so half to all of it is shown.
  * Source: stoichiometry.
  */
-import { gramsPerLitre, type GramsPerLitre, type MilligramsPerLitre } from '../measures';
+import { gramsPerLitre, type GramsPerLitre, type MilligramsPerLitre } from '../quantities';
 
 const soapMolarMass = 320.55;
 const calciumCarbonateMolarMass = 100.09;
@@ -16,6 +16,15 @@ const calciumCarbonateMolarMass = 100.09;
 export function soapBoundAtMost(hardness: MilligramsPerLitre): GramsPerLitre {
   return gramsPerLitre((((2 * hardness) / calciumCarbonateMolarMass) * soapMolarMass) / 1000);
 }
+
+/** g of soap per litre that leaves bear: 2 % v/v of a 35 % soap. Source: label rates of insecticidal soaps. */
+export const mostSoap = 7;
+
+/** Calcium in hardness by weight: 40.08 ÷ 100.09, as CaCO₃. */
+export const calciumInHardness = 0.4004;
+
+/** Shares of the soap lost at which it is hardly any, is worth saying, and is as good as all (judgement). */
+export const sharesLost = { hardlyAny: 0.05, worthSaying: 0.2, all: 0.9 } as const;
 
 /** The least share of that bound which is surely lost. */
 export const surelyBound = 0.5;

@@ -1,4 +1,3 @@
-export * from './days';
 export * from './sun';
 export * from './weather';
 export * from './windows';

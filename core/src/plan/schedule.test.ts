@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { KeepApartRow, RemedyRow, StepSpec } from '../tables';
-import { addDays, daysBetween } from './days';
+import { addDays, daysBetween } from '../quantities/days';
 import { schedule, type Job, type PlanProblem } from './schedule';
 import { sunHours } from './sun';
 import type { DayWeather, HourWeather } from './weather';

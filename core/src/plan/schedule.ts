@@ -1,5 +1,5 @@
 import type { KeepApartRow, RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
-import { addDays, daysBetween, type IsoDate } from './days';
+import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { sunHours, type Place, type SunHours } from './sun';
 import type { DayWeather } from './weather';
 import { hindrances, type Hindrance, type Sky } from './windows';

@@ -1,5 +1,5 @@
 import * as suncalc from 'suncalc';
-import type { IsoDate } from './days';
+import type { IsoDate } from '../quantities/days';
 
 /** Where the garden is. The zone is an IANA name, so that hours are those on the kitchen clock. */
 export interface Place {

@@ -1,4 +1,4 @@
-import type { IsoDate } from './days';
+import type { IsoDate } from '../quantities/days';
 
 /** One hour of forecast. */
 export interface HourWeather {

@@ -1,5 +1,5 @@
 import type { WindowSpec } from '../tables';
-import { daysBetween, type IsoDate } from './days';
+import { daysBetween, type IsoDate } from '../quantities/days';
 import type { SunHours } from './sun';
 import type { DayWeather, HourWeather } from './weather';
 

@@ -1,4 +1,4 @@
-import { addDays, type IsoDate } from '../plan/days';
+import { addDays, type IsoDate } from '../quantities/days';
 import type { CauseId } from '../tables';
 
 /** How well one cause is known: boxes as in a card index, each looked at half as often as the one before. */

@@ -68,6 +68,8 @@ export interface CauseRow extends Sourced {
   readonly threshold?: Threshold;
   /** Helpers that, where they are at work, make waiting right unless it is far above the threshold. */
   readonly sparedBy?: readonly CauseId[];
+  /** It spreads on leaves that stay wet: nothing is sprayed into the night where it is likely. */
+  readonly wetLeaves?: true;
   /** What a wrong answer costs, against an ordinary garden problem = 1. */
   readonly weight: number;
   readonly avoid: readonly AvoidNote[];

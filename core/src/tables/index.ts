@@ -4,6 +4,7 @@ import type { PlantRow } from './plants';
 import type { CombinationRow, CourseRow, IngredientRow, KeepApartRow, RemedyRow } from './remedies';
 import type { SafetyRule, SceneFactRow } from './safety';
 import type { ConceptRow, SignRow } from './signs';
+import type { RetiredRow } from './retired';
 import type { WeedRow } from './weeds';
 
 export * from './common';
@@ -15,6 +16,7 @@ export * from './plants';
 export * from './checks';
 export * from './remedies';
 export * from './safety';
+export * from './retired';
 
 /** All the knowledge the core works on, as arguments: a test passes three rows, the product the whole. */
 export interface Tables {
@@ -32,6 +34,7 @@ export interface Tables {
   readonly sceneFacts: readonly SceneFactRow[];
   readonly courses: readonly CourseRow[];
   readonly combinations: readonly CombinationRow[];
+  readonly retired: readonly RetiredRow[];
   readonly regret: RegretTable;
 }
 

@@ -97,7 +97,11 @@ export interface Strength {
 export type CautionLevel = 'note' | 'caution' | 'stop';
 
 export interface Caution {
+  /** Its own within the remedy; what has been read is remembered by it. */
+  readonly id: string;
   readonly level: CautionLevel;
+  /** The safety rule that it already says, so that it is not read twice. */
+  readonly rule?: string;
   readonly says: string;
   /** The moment at which it is shown. */
   readonly at: 'choose' | 'mix' | 'apply';
@@ -116,12 +120,18 @@ export interface WindowSpec {
   readonly between?: readonly [number, number];
 }
 
+export const stepKinds = ['count', 'test-leaf'] as const;
+/** Steps that are more than work: something is counted, or a few leaves are tried first. */
+export type StepKind = (typeof stepKinds)[number];
+
 export type StepPhase = 'prepare' | 'before' | 'apply' | 'after' | 'look';
 
 /** One link of a remedy's chain. Gaps are whole days from the step named in `after` (or from the start). */
 export interface StepSpec {
   readonly id: string;
   readonly phase: StepPhase;
+  /** What is done, where the product has to know: counting, a test leaf, a look at the whole. */
+  readonly kind?: StepKind;
   readonly does: string;
   readonly why: string;
   readonly after?: string;
@@ -172,7 +182,12 @@ export interface RemedyFacts {
   /** Where and how it goes on. */
   readonly where: string;
   /** What is made keeps for so many days (0: nothing is made, or used at once). */
-  readonly keeps: { readonly days: number; readonly says: string };
+  readonly keeps: {
+    readonly days: number;
+    readonly says: string;
+    /** Nothing is mixed that could be kept; or it is mixed for one go only. */
+    readonly how?: 'nothing' | 'one-go';
+  };
   readonly wear: readonly string[];
   readonly cost: 'nothing' | 'pennies' | 'some' | 'dear';
   readonly spares: { readonly helpers: Harm; readonly soil: Harm; readonly water: Harm };

@@ -7,3 +7,4 @@ export { levelOf } from './act';
 export { causesInOrder } from './model';
 export * from './ground';
 export * from './contrast';
+export * from './showing';

@@ -1,4 +1,6 @@
+import { celsius, inWords, kmh, type MeasureSystem } from '../quantities';
 import type { RemedyRow, WindowSpec } from '../tables';
+import { capital, counted, lowerFirst } from './language';
 
 /** What stands on a mixing card beside the amounts, so that it can be followed by itself. */
 export interface CardWords {
@@ -18,27 +20,30 @@ const partWords: Record<WindowSpec['part'], string> = {
 };
 
 /** "in the evening, out of the sun, two dry hours after, wind under 15 km/h, 5–30 °C". */
-export function windowWords({ part, sun, dryBefore, dryAfter, windBelow, between }: WindowSpec): string {
-  const hours = (count: number) => `${count} dry ${count === 1 ? 'hour' : 'hours'}`;
+export function windowWords(
+  { part, sun, dryBefore, dryAfter, windBelow, between }: WindowSpec,
+  system: MeasureSystem,
+): string {
+  const hours = (count: number) => counted(count, 'dry hour', 'dry hours');
   return [
     partWords[part],
     ...(sun === 'needed' ? ['in sun'] : sun === 'avoid' ? ['out of the sun'] : []),
     ...(dryBefore ? [`${hours(dryBefore)} before`] : []),
     ...(dryAfter ? [`${hours(dryAfter)} after`] : []),
-    ...(windBelow === undefined ? [] : [`wind under ${windBelow} km/h`]),
-    ...(between ? [`${between[0]}–${between[1]} °C`] : []),
+    ...(windBelow === undefined ? [] : [`wind under ${inWords(kmh(windBelow), system)}`]),
+    ...(between ? [inWords(celsius(between[0], between[1]), system)] : []),
   ].join(', ');
 }
 
 /** How long what is mixed keeps; nothing where nothing is mixed. */
-export function keepsWords({ days, says }: RemedyRow['facts']['keeps']): string[] {
-  if (says === 'nothing is mixed') return [];
+export function keepsWords({ days, says, how }: RemedyRow['facts']['keeps']): string[] {
+  if (how === 'nothing') return [];
   if (days > 0) return [`What is left keeps: ${says}`];
-  return [says.startsWith('mix only') ? `${says.charAt(0).toUpperCase()}${says.slice(1)}` : `Use it ${says}`];
+  return [how === 'one-go' ? capital(says) : `Use it ${says}`];
 }
 
 /** Everything on the card of a remedy: before, what to wear, putting it on, afterwards, limits, and what to expect. */
-export function cardWords(remedy: RemedyRow): CardWords {
+export function cardWords(remedy: RemedyRow, system: MeasureSystem): CardWords {
   const { facts, steps, repeat, expect, preHarvestDays } = remedy;
   const first = steps.findIndex(({ applies }) => applies);
   const apply = steps[first];
@@ -49,7 +54,10 @@ export function cardWords(remedy: RemedyRow): CardWords {
       ...facts.prepare.map(({ does, minutes }) => `${does} (${minutes} min)`),
       ...steps
         .slice(0, Math.max(0, first))
-        .map(({ does, why, after, gap }) => `${does}${after && gap[0] > 0 ? `, ${gap[0]} days after` : ''}: ${why}`),
+        .map(
+          ({ does, why, after, gap }) =>
+            `${does}${after && gap[0] > 0 ? `, ${counted(gap[0], 'day', 'days')} after` : ''}: ${why}`,
+        ),
     ],
     wear: [...facts.wear],
     putOn: apply
@@ -57,20 +65,16 @@ export function cardWords(remedy: RemedyRow): CardWords {
           `${apply.does}: ${apply.why}`,
           `Where: ${facts.where}`,
           `How much: ${remedy.rate}`,
-          `When: ${windowWords(apply.window)}`,
+          `When: ${windowWords(apply.window, system)}`,
           `About ${apply.minutes} min`,
         ]
       : [],
     after: [
-      ...(look
-        ? [`Look again after ${daysWords(look.gap)}: ${look.does.charAt(0).toLowerCase()}${look.does.slice(1)}`]
-        : []),
+      ...(look ? [`Look again after ${daysWords(look.gap)}: ${lowerFirst(look.does)}`] : []),
       ...(repeat
         ? [`Again every ${daysWords(repeat.everyDays)}, at most ${repeat.most} times in ${repeat.inDays} days`]
         : []),
-      ...(preHarvestDays > 0
-        ? [`Wait ${preHarvestDays} ${preHarvestDays === 1 ? 'day' : 'days'} before picking, then wash`]
-        : []),
+      ...(preHarvestDays > 0 ? [`Wait ${counted(preHarvestDays, 'day', 'days')} before picking, then wash`] : []),
       ...keepsWords(facts.keeps),
     ],
     limits: [...remedy.limits],
@@ -79,4 +83,4 @@ export function cardWords(remedy: RemedyRow): CardWords {
 }
 
 const daysWords = ([from, to]: readonly [number, number]): string =>
-  from === to ? `${from} ${from === 1 ? 'day' : 'days'}` : `${from}–${to} days`;
+  from === to ? counted(from, 'day', 'days') : `${from}–${to} days`;

@@ -1,7 +1,7 @@
 import type { FollowResult, NextMove, Verdict } from '../follow';
-import type { IsoDate } from '../plan/days';
+import type { IsoDate } from '../quantities/days';
 import type { RemedyRow } from '../tables';
-import { dayWords } from './plan';
+import { dayWords } from './days';
 
 export const verdictWords: Record<Verdict, string> = {
   solved: 'Solved',
@@ -68,8 +68,12 @@ export function moveSays(move: NextMove, today: IsoDate): string {
 
 function changeWords(reduction: number): string {
   if (Math.abs(reduction) < 5) return 'about the same';
-  return reduction > 0 ? `${Math.round(reduction)} % fewer` : `${Math.round(-reduction)} % more`;
+  return fewerWords(reduction);
 }
+
+/** "40 % fewer", "12 % more". */
+export const fewerWords = (reduction: number): string =>
+  reduction >= 0 ? `${Math.round(reduction)} % fewer` : `${Math.round(-reduction)} % more`;
 
 function expectedWords(expected: FollowResult['expected'], change: FollowResult['change']): string {
   if (!expected || change.kind !== 'change') return '';

@@ -1,7 +1,8 @@
 import type { TextureClass } from '../read/texture';
 import { rowById, type Tables } from '../tables';
 import type { MindChanger, Opposed } from '../weigh';
-import { lowerFirst } from './weighing';
+import { lowerFirst } from './language';
+import { chanceLine } from './weighing';
 
 export const textureWords: Record<TextureClass, string> = {
   sand: 'sand',
@@ -28,9 +29,9 @@ export function opposedWords(tables: Tables, { a, b, forA, forB }: Opposed): str
   return `It contradicts itself: ${names(forA)} speak for ${lowerFirst(a.row.name)}, ${names(forB)} for ${lowerFirst(b.row.name)}.`;
 }
 
-/** "If fine webbing were there: 81 → 34 in 100." */
+/** "If you found fine webbing: very likely · 81 in 100 → possible · 34 in 100." */
 export function mindChangerWords(tables: Tables, { sign, state, from, to }: MindChanger): string {
   const name = lowerFirst(rowById(tables.signs, sign, 'signs').name);
-  const hundred = (chance: number) => Math.round(100 * chance);
-  return `${state === 'seen' ? `If you found ${name}` : `If you looked for ${name} and it was not there`}: ${hundred(from)} → ${hundred(to)} in 100.`;
+  const found = state === 'seen' ? `If you found ${name}` : `If you looked for ${name} and it was not there`;
+  return `${found}: ${chanceLine(from)} → ${chanceLine(to)}.`;
 }

@@ -1,5 +1,7 @@
-import type { PassedOver, PlannedStep } from '../plan';
-import { addDays, daysBetween, type IsoDate } from '../plan/days';
+import type { Hindrance, PassedOver, PlannedStep } from '../plan';
+import { addDays, daysBetween, type IsoDate } from '../quantities/days';
+import { dayWords, hourWords } from './days';
+import { capital, counted } from './language';
 
 const hindranceWords: Record<PassedOver['because'], string> = {
   dark: 'no light at the right time',
@@ -18,46 +20,6 @@ const hindranceWords: Record<PassedOver['because'], string> = {
 };
 
 export const hindranceSays = (because: PassedOver['because']): string => hindranceWords[because];
-
-const weekdays = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
-const monthNames = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
-
-export const weekdayOf = (date: IsoDate): string => weekdays[new Date(`${date}T00:00:00Z`).getUTCDay()] ?? '';
-
-/** "10 June" */
-export const dayAndMonth = (date: IsoDate): string =>
-  `${Number(date.slice(8))} ${monthNames[Number(date.slice(5, 7)) - 1] ?? ''}`;
-
-/** "10 June 2026" */
-export const fullDate = (date: IsoDate): string => `${dayAndMonth(date)} ${date.slice(0, 4)}`;
-
-/** "today", "tomorrow", "Thursday", "Thursday 18 June"; far off "18 June 2027". */
-export function dayWords(date: IsoDate, today: IsoDate): string {
-  const ahead = daysBetween(today, date);
-  if (ahead === 0) return 'today';
-  if (ahead === 1) return 'tomorrow';
-  if (ahead === -1) return 'yesterday';
-  if (ahead > 1 && ahead < 7) return weekdayOf(date);
-  // A weekday half a year off says nothing, and the year does.
-  return Math.abs(ahead) > 150 ? fullDate(date) : `${weekdayOf(date)} ${dayAndMonth(date)}`;
-}
-
-/** 7 → "07:00", 18.5 → "18:30". */
-export const hourWords = (hour: number): string =>
-  `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;
 
 /** Why a step is on that day at that hour, in a sentence or two. */
 export function whyThen({ reason, passedOver, date, step, sureness }: PlannedStep, today: IsoDate): string {
@@ -88,7 +50,7 @@ export function whyThen({ reason, passedOver, date, step, sureness }: PlannedSte
     case 'kept':
       break;
     case 'later-than-wanted':
-      parts.push(`${reason.days} ${reason.days === 1 ? 'day' : 'days'} later than best.`);
+      parts.push(`${counted(reason.days, 'day', 'days')} later than best.`);
       break;
     default:
       reason satisfies never;
@@ -100,4 +62,18 @@ export function whyThen({ reason, passedOver, date, step, sureness }: PlannedSte
 
 const partWords = { any: 'hour', morning: 'morning', evening: 'evening', day: 'daylight hour' } as const;
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+/** Due today, but not at this hour: what is in the way, and from when on it fits. */
+export function waitsWords(now: Hindrance | undefined, hour: number): string {
+  const why = now === undefined || now === 'wrong-part' ? 'Best' : `${capital(hindranceSays(now))} until then: best`;
+  return `${why} from ${hourWords(hour)}`;
+}
+
+/** Why a step has no day. */
+export function unplacedWords(passedOver: readonly Pick<PassedOver, 'because'>[], isOver: boolean): string {
+  if (isOver) return 'Not done.';
+  const reasons = [...new Set(passedOver.map(({ because }) => hindranceSays(because)))];
+  return reasons.length > 0 ? `No day suits: ${reasons.join(', ')}.` : 'It waits for the step before it.';
+}
+
+/** What a case is called until somebody names it: its plant, or the ground of its bed. */
+export const caseNameFor = (bed: string, plant: string | undefined): string => plant ?? `The ground of ${bed}`;

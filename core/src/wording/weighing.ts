@@ -1,6 +1,7 @@
 import type { LeftOutReason, Standing } from '../choose/choose';
 import { rowById, type ActionClass, type SignRow, type Tables } from '../tables';
 import type { Contribution, Weighing } from '../weigh';
+import { listWords, lowerFirst, sentences } from './language';
 
 /** Sentences for what weighing and choosing return as codes. Every surface speaks through these. */
 
@@ -58,9 +59,9 @@ export function leftOutWords(tables: Tables, reason: LeftOutReason): string {
     case 'keep-apart':
       return `Too soon after ${lowerFirst(rowById(tables.remedies, reason.from, 'remedies').name)} (${reason.days} days apart): ${reason.why}.`;
     case 'bloom':
-      return `Not while it is in flower: ${reason.why}.`;
+      return 'Not while it is in flower: bees visit it now.';
     case 'unsafe':
-      return `${reason.why} ${reason.instead}`;
+      return ruleWords(tables, reason.rule);
     case 'forbidden':
       return 'You have set a rule against it.';
     case 'not-in-cupboard':
@@ -96,11 +97,15 @@ export function standingWords(tables: Tables, standing: Standing): string {
   }
 }
 
+/** From these chances on a cause or a condition says what not to do. */
+const causeSpeaksFrom = 0.3;
+const conditionSpeaksFrom = 0.5;
+
 /** What would do harm or waste effort under this reading. */
 export function avoidNotes({ causes, conditions }: Weighing): { what: string; why: string }[] {
   const notes = [
-    ...causes.filter(({ probability }) => probability >= 0.3).flatMap(({ row }) => row.avoid),
-    ...conditions.filter(({ probability }) => probability >= 0.5).flatMap(({ row }) => row.avoid),
+    ...causes.filter(({ probability }) => probability >= causeSpeaksFrom).flatMap(({ row }) => row.avoid),
+    ...conditions.filter(({ probability }) => probability >= conditionSpeaksFrom).flatMap(({ row }) => row.avoid),
   ];
   const seen = new Set<string>();
   return notes.filter(({ what }) => !seen.has(what) && seen.add(what)).map(({ what, why }) => ({ what, why }));
@@ -125,9 +130,20 @@ export function depthWords(depth: number): string {
   return 'A surface hunch';
 }
 
-export function listWords(items: readonly string[]): string {
-  if (items.length <= 1) return items[0] ?? '';
-  return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
+/** What a safety rule says, and what to do instead. */
+export function ruleWords(tables: Tables, id: string): string {
+  const { says, instead } = rowById(tables.safetyRules, id, 'safetyRules');
+  return sentences(says, instead);
 }
 
-export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+/** A chance with its figure; never certain, and never "100 in 100". */
+export function chanceLine(chance: number): string {
+  const hundred = Math.round(100 * chance);
+  const figure = hundred >= 100 ? 'over 99 in 100' : hundred <= 0 ? 'under 1 in 100' : `${hundred} in 100`;
+  return `${chanceWords(chance)} · ${figure}`;
+}
+
+/** The name of a cause, condition, remedy or ingredient; the id itself where none has it. */
+export const rowNamed = (tables: Tables, id: string): string =>
+  [...tables.causes, ...tables.conditions, ...tables.remedies, ...tables.ingredients].find((row) => row.id === id)
+    ?.name ?? id;

@@ -35,11 +35,11 @@ describe('days', () => {
 
 describe('hours a remedy needs', () => {
   test('only what is asked for is said', () => {
-    expect(windowWords({ part: 'evening' })).toBe('in the evening');
-    expect(windowWords({ part: 'evening', sun: 'avoid', dryAfter: 1, windBelow: 15, between: [5, 30] })).toBe(
+    expect(windowWords({ part: 'evening' }, 'metric')).toBe('in the evening');
+    expect(windowWords({ part: 'evening', sun: 'avoid', dryAfter: 1, windBelow: 15, between: [5, 30] }, 'metric')).toBe(
       'in the evening, out of the sun, 1 dry hour after, wind under 15 km/h, 5–30 °C',
     );
-    expect(windowWords({ part: 'morning', sun: 'needed', dryBefore: 2 })).toBe(
+    expect(windowWords({ part: 'morning', sun: 'needed', dryBefore: 2 }, 'metric')).toBe(
       'in the morning, in sun, 2 dry hours before',
     );
   });
@@ -52,12 +52,12 @@ describe('hours a remedy needs', () => {
 
 describe('what is mixed', () => {
   test.each([
-    [{ days: 0, says: 'nothing is mixed' }, []],
+    [{ days: 0, says: 'nothing is mixed', how: 'nothing' }, []],
     [{ days: 0, says: 'at once' }, ['Use it at once']],
     [{ days: 0, says: 'the same day' }, ['Use it the same day']],
-    [{ days: 0, says: 'mix only what is used that evening' }, ['Mix only what is used that evening']],
+    [{ days: 0, says: 'mix only what is used that evening', how: 'one-go' }, ['Mix only what is used that evening']],
     [{ days: 60, says: 'two months, locked away' }, ['What is left keeps: two months, locked away']],
-  ])('%j keeps so', (keeps, words) => expect(keepsWords(keeps)).toEqual(words));
+  ])('%j keeps so', (keeps, words) => expect(keepsWords(keeps as never)).toEqual(words));
 
   test('a brew says its age and what comes next', () => {
     const state = { readyOn: '2026-06-13', bestBefore: '2026-07-01', age: 1 };

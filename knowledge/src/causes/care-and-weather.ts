@@ -379,7 +379,7 @@ const care: readonly CauseRow[] = [
     name: 'Poor fruit set: heat, cold or no bees',
     kind: 'weather',
     plain:
-      'Pollen fails above 32 °C or in the cold, or no insect came. Hand-pollinate, open the glass, wait. Not a matter of feeding.',
+      'Pollen fails above {32 °C} or in the cold, or no insect came. Hand-pollinate, open the glass, wait. Not a matter of feeding.',
     prior: { base: 0.05, bySetting: { greenhouse: 1.5 }, months: months(4, 9) },
     hosts: [
       'tomato',
@@ -565,7 +565,7 @@ const care: readonly CauseRow[] = [
     id: 'mower-damage',
     name: 'Cut too short or with a blunt blade',
     kind: 'care',
-    plain: 'Torn tips whiten the lawn a day after mowing. Sharpen, cut a third at most, leave 4–5 cm.',
+    plain: 'Torn tips whiten the lawn a day after mowing. Sharpen, cut a third at most, leave {4–5 cm}.',
     prior: { base: 0.06, bySetting: { lawn: 2, bed: 0.02, pot: 0.01, indoors: 0.01, tree: 0.02, greenhouse: 0.01 } },
     conditions: [fedBy('cut-close', 6, 'short grass has short roots')],
     signs: [shows('frayed-blades', 0.9, 'torn tips dry white'), shows('lawn-brown-patches', 0.25, 'humps are scalped')],

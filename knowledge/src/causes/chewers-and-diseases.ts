@@ -116,6 +116,7 @@ export const chewerAndDiseaseCauses: readonly CauseRow[] = [
   },
   {
     id: 'downy-mildew',
+    wetLeaves: true,
     name: 'Downy mildew',
     kind: 'disease',
     plain:

@@ -318,7 +318,7 @@ const animals: readonly CauseRow[] = [
     id: 'rabbits',
     name: 'Rabbits or hares',
     kind: 'pest',
-    plain: 'Clean slanting cuts below knee height, pellets near. A fence of 90 cm, dug in, is what works.',
+    plain: 'Clean slanting cuts below knee height, pellets near. A fence of {90 cm}, dug in, is what works.',
     prior: { base: 0.03, bySetting: { indoors: 0.001, greenhouse: 0.1 } },
     signs: [
       shows('clean-slant-cut', 0.88, 'sharp teeth above and below'),

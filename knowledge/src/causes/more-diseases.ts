@@ -469,7 +469,7 @@ const woodAndFruit: readonly CauseRow[] = [
     name: 'Fire blight',
     kind: 'disease',
     plain:
-      'Shoots of apple, pear and hawthorn look scorched and bend like a crook. Cut 20–30 cm below in dry weather, clean the blade each time; report where the region asks.',
+      'Shoots of apple, pear and hawthorn look scorched and bend like a crook. Cut {20–30 cm} below in dry weather, clean the blade each time; report where the region asks.',
     prior: { base: 0.01, bySetting: outside, months: months(4, 9) },
     hosts: ['apple', 'pear', 'hawthorn'],
     elsewhere: 0.005,

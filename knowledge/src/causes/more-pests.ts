@@ -632,7 +632,7 @@ const stemsFruitAndRoots: readonly CauseRow[] = [
     threshold: {
       sign: 'c-grubs',
       actAbove: 6,
-      says: 'about 5–10 in a square 30 × 30 cm, by kind; well-watered turf bears double',
+      says: 'about 5–10 in a square {30 × 30 cm}, by kind; well-watered turf bears double',
     },
     avoid: [not('Treating without counting', 'a few grubs are normal; watered turf bears them')],
   }),
@@ -651,7 +651,7 @@ const stemsFruitAndRoots: readonly CauseRow[] = [
     ],
     act: 'treat-now',
     actBelow: 'watch',
-    threshold: { sign: 'leatherjackets', actAbove: 10, says: 'about 10 in a square 30 × 30 cm' },
+    threshold: { sign: 'leatherjackets', actAbove: 10, says: 'about 10 in a square {30 × 30 cm}' },
   }),
   cause({
     id: 'chinch-bugs',

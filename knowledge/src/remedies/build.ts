@@ -1,4 +1,12 @@
-import type { Caution, Expectation, RemedyRow, RemedyTarget, StepSpec, WindowSpec } from '@trowel/core/tables';
+import type {
+  Caution,
+  Expectation,
+  RemedyRow,
+  RemedyTarget,
+  StepKind,
+  StepSpec,
+  WindowSpec,
+} from '@trowel/core/tables';
 import { look, windows } from './windows';
 
 /** A remedy without the facts that stand in `facts.ts`. */
@@ -29,8 +37,18 @@ export const step = (
   ...(phase === 'apply' ? { applies: true as const } : {}),
 });
 
-export const note = (says: string, at: Caution['at'] = 'apply'): Caution => ({ level: 'note', says, at });
-export const caution = (says: string, at: Caution['at'] = 'apply'): Caution => ({ level: 'caution', says, at });
+/** What is told, and what must be acknowledged, at a moment; `rule` names the safety rule that it already says. */
+export const note = (id: string, says: string, at: Caution['at'] = 'apply', rule?: string): Caution => ({
+  id,
+  level: 'note',
+  says,
+  at,
+  ...(rule === undefined ? {} : { rule }),
+});
+export const caution = (id: string, says: string, at: Caution['at'] = 'apply', rule?: string): Caution => ({
+  ...note(id, says, at, rule),
+  level: 'caution',
+});
 
 /** What it should have done by when: what is counted, the sign it stands for, % reduction, days. */
 export const expects = (
@@ -51,32 +69,36 @@ export const expects = (
   ...more,
 });
 
+/** A step that counts, or tries a few leaves first. */
+export const of = (kind: StepKind, row: StepSpec): StepSpec => ({ ...row, kind });
+const ofKind = (kind: StepKind | undefined, row: StepSpec): StepSpec => (kind === undefined ? row : of(kind, row));
+
 /** The usual chain: something looked at before, the work itself, perhaps again, and a look back. */
-export function chain(of: {
-  readonly before?: readonly [does: string, why: string];
+export function chain(it: {
+  readonly before?: readonly [does: string, why: string, kind?: StepKind];
   readonly apply: readonly [does: string, why: string, minutes: number, window?: WindowSpec];
   readonly again?: readonly [from: number, to: number];
   readonly look: readonly [from: number, to: number, does: string, why: string];
 }): StepSpec[] {
-  const [does, why, minutes, window] = of.apply;
+  const [does, why, minutes, window] = it.apply;
   return [
-    ...(of.before ? [step('before', 'before', of.before[0], of.before[1], [0, 1], 5)] : []),
-    step('apply', 'apply', does, why, [0, 2], minutes, window, of.before ? 'before' : undefined),
-    ...(of.again
+    ...(it.before ? [ofKind(it.before[2], step('before', 'before', it.before[0], it.before[1], [0, 1], 5))] : []),
+    step('apply', 'apply', does, why, [0, 2], minutes, window, it.before ? 'before' : undefined),
+    ...(it.again
       ? [
           step(
             'again',
             'apply',
             `Again: ${does.charAt(0).toLowerCase()}${does.slice(1)}`,
             'what was missed or new',
-            of.again,
+            it.again,
             minutes,
             window,
             'apply',
           ),
         ]
       : []),
-    look('look', of.again ? 'again' : 'apply', [of.look[0], of.look[1]], of.look[2], of.look[3]),
+    look('look', it.again ? 'again' : 'apply', [it.look[0], it.look[1]], it.look[2], it.look[3]),
   ];
 }
 

@@ -109,10 +109,15 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       { of: 'dry-soil', fits: 0.9, why: 'mulch keeps it in' },
       { of: 'spider-mites', fits: 0.2, why: 'thirsty leaves suit mites' },
     ],
-    rate: 'About 10 L per m² twice a week without rain; pots until water runs out below. Mulch 5 cm, off the stem.',
-    limits: ['Mulch at least 5 cm away from stems.', 'Fresh clippings no deeper than 2.5 cm.'],
+    rate: 'About {10 L/m²} twice a week without rain; pots until water runs out below. Mulch {5 cm}, off the stem.',
+    limits: ['Mulch at least {5 cm} away from stems.', 'Fresh clippings no deeper than {2.5 cm}.'],
     cautions: [
-      { level: 'note', says: 'Water at the root in the morning, so that leaves stay dry at night.', at: 'apply' },
+      {
+        id: 'water-root-morning',
+        level: 'note',
+        says: 'Water at the root in the morning, so that leaves stay dry at night.',
+        at: 'apply',
+      },
     ],
     classes: ['drench'],
     steps: [
@@ -139,7 +144,7 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       {
         id: 'mulch',
         phase: 'after',
-        does: 'Mulch 5 cm deep, off the stem',
+        does: 'Mulch {5 cm} deep, off the stem',
         why: 'it evens out what you cannot',
         after: 'water',
         gap: [0, 2],
@@ -187,7 +192,7 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       { of: 'root-rot', fits: 0.8, why: 'sound roots can grow anew' },
       { of: 'damping-off', fits: 0.4, why: 'it swims in wet mix' },
     ],
-    rate: 'No water until the top 3–5 cm are dry.',
+    rate: 'No water until the top {3–5 cm} are dry.',
     limits: ['Not for seedlings that have already wilted in dry mix.'],
     cautions: [],
     classes: ['drying'],
@@ -251,7 +256,12 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
     rate: 'Twice the pot’s volume of plain soft water, slowly, drained fully.',
     limits: ['Only if the mix is warm and drains freely.', 'Not for seedlings that keel over.'],
     cautions: [
-      { level: 'caution', says: 'Cold or badly draining mix: do not flush, let it dry a little instead.', at: 'apply' },
+      {
+        id: 'cold-badly-draining',
+        level: 'caution',
+        says: 'Cold or badly draining mix: do not flush, let it dry a little instead.',
+        at: 'apply',
+      },
     ],
     settings: ['pot', 'indoors', 'greenhouse'],
     classes: ['flush', 'drench'],
@@ -321,7 +331,12 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       'Wilting afterwards is not normal: look at soil, roots and stem.',
     ],
     cautions: [
-      { level: 'note', says: 'Wipe the blade between plants; bin the leaves, do not compost them.', at: 'apply' },
+      {
+        id: 'wipe-blade-between',
+        level: 'note',
+        says: 'Wipe the blade between plants; bin the leaves, do not compost them.',
+        at: 'apply',
+      },
     ],
     classes: [],
     steps: [
@@ -366,7 +381,14 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
     rate: 'Sharp but not tearing, from below, until undersides are clean.',
     limits: ['Not on seedlings or brittle shoots.'],
     notFor: ['seedling'],
-    cautions: [{ level: 'note', says: 'In the morning, so that leaves dry before night.', at: 'apply' }],
+    cautions: [
+      {
+        id: 'morning-leaves-dry',
+        level: 'note',
+        says: 'In the morning, so that leaves dry before night.',
+        at: 'apply',
+      },
+    ],
     classes: ['water-jet'],
     steps: [
       count,
@@ -434,6 +456,7 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
     limits: [],
     cautions: [
       {
+        id: 'touch-hairy-caterpillars',
         level: 'caution',
         says: 'Do not touch hairy caterpillars with bare hands: their hairs can burn skin and eyes.',
         at: 'apply',
@@ -441,7 +464,7 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
     ],
     classes: [],
     steps: [
-      { ...count, does: 'Look over ten plants and count those with caterpillars' },
+      { ...count, kind: 'count', does: 'Look over ten plants and count those with caterpillars' },
       {
         id: 'pick',
         phase: 'apply',
@@ -495,14 +518,16 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       { of: 'cucumber-beetles', fits: 0.8, why: 'until it flowers' },
       { of: 'squash-borer', fits: 0.4, why: 'until it flowers, next year' },
       { of: 'leaf-miner', fits: 0.5, why: 'the fly cannot lay' },
-      { of: 'spotted-wing-fly', fits: 0.7, why: 'mesh under 1 mm keeps it out' },
+      { of: 'spotted-wing-fly', fits: 0.7, why: 'mesh under {1 mm} keeps it out' },
       { of: 'codling-moth', fits: 0.5, why: 'bags round single fruits' },
       { of: 'leaf-curl', fits: 0.9, why: 'a rain roof from winter to May keeps it off' },
       { of: 'flea-beetle', fits: 0.9, why: 'beetles cannot reach the seedlings' },
     ],
-    rate: 'Mesh 7 mm or finer against butterflies, 0.8 mm against flea beetle; edges buried 10 cm.',
+    rate: 'Mesh {7 mm} or finer against butterflies, {0.8 mm} against flea beetle; edges buried {10 cm}.',
     limits: ['Pick clean first: a net over pests protects them.', 'Open for pollination where fruit is wanted.'],
-    cautions: [{ level: 'note', says: 'Pull it taut and check daily for caught birds.', at: 'apply' }],
+    cautions: [
+      { id: 'pull-taut-check', level: 'note', says: 'Pull it taut and check daily for caught birds.', at: 'apply' },
+    ],
     classes: [],
     steps: [
       {
@@ -566,7 +591,7 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       { of: 'lamp-scorch', fits: 0.4, why: 'shade' },
       { of: 'poor-germination', fits: 0.4, why: 'warmer soil' },
     ],
-    rate: 'One layer of fleece below 5 °C; 30–40 % shade above 30 °C.',
+    rate: 'One layer of fleece below {5 °C}; 30–40 % shade above {30 °C}.',
     limits: [],
     cautions: [],
     classes: [],
@@ -614,10 +639,17 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       { of: 'bare-soil', fits: 0.8, why: 'covered soil stays open and shut to weeds' },
       { of: 'poor-soil', fits: 0.7, why: 'compost is the store' },
     ],
-    rate: 'Fork every 15 cm, 25 cm deep, not turned; compost 3–5 cm; then cardboard overlapping 15 cm under 10 cm of chips, or a cover crop.',
+    rate: 'Fork every {15 cm}, {25 cm} deep, not turned; compost {3–5 cm}; then cardboard overlapping {15 cm} under {10 cm} of chips, or a cover crop.',
     limits: ['Only in moist, crumbly soil: never wet.', 'Never chop or till runners.'],
     settings: ['bed', 'lawn', 'tree', 'greenhouse'],
-    cautions: [{ level: 'note', says: 'Gloves for compost, and open the bag away from your face.', at: 'apply' }],
+    cautions: [
+      {
+        id: 'gloves-compost-open',
+        level: 'note',
+        says: 'Gloves for compost, and open the bag away from your face.',
+        at: 'apply',
+      },
+    ],
     classes: [],
     steps: [
       {
@@ -632,7 +664,7 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       {
         id: 'fork',
         phase: 'apply',
-        does: 'Rock a fork through every 15 cm, without turning',
+        does: 'Rock a fork through every {15 cm}, without turning',
         why: 'it opens the soil and leaves its layers',
         after: 'lift',
         gap: [0, 3],
@@ -688,7 +720,7 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
       { of: 'sodium-water', fits: 1, why: 'rain holds no sodium' },
       { of: 'potato-scab', fits: 0.4, why: 'less lime' },
     ],
-    rate: 'Rain water only; 5 cm of pine bark or leaf mould.',
+    rate: 'Rain water only; {5 cm} of pine bark or leaf mould.',
     limits: ['Roof water on the root zone, not on leaves eaten raw.', 'Elemental sulphur is useless in free lime.'],
     cautions: [],
     classes: ['drench'],
@@ -768,7 +800,14 @@ export const careAndHandRemedies: readonly RemedyCore[] = [
     ],
     rate: 'The plant and a hand’s breadth of mix around it.',
     limits: ['Not on the compost heap.'],
-    cautions: [{ level: 'note', says: 'Wash hands and tools before touching sound plants.', at: 'apply' }],
+    cautions: [
+      {
+        id: 'wash-hands-tools',
+        level: 'note',
+        says: 'Wash hands and tools before touching sound plants.',
+        at: 'apply',
+      },
+    ],
     classes: [],
     steps: [
       {

@@ -11,8 +11,12 @@ const spares = (
   soil: RemedyFacts['spares']['soil'],
   water: RemedyFacts['spares']['water'],
 ): RemedyFacts['spares'] => ({ helpers, soil, water });
-const keeps = (days: number, says: string): RemedyFacts['keeps'] => ({ days, says });
-const nothingKept = keeps(0, 'nothing is mixed');
+const keeps = (days: number, says: string, how?: RemedyFacts['keeps']['how']): RemedyFacts['keeps'] => ({
+  days,
+  says,
+  ...(how === undefined ? {} : { how }),
+});
+const nothingKept = keeps(0, 'nothing is mixed', 'nothing');
 const kind = spares('safe', 'safe', 'safe');
 const step = (does: string, minutes: number) => ({ does, minutes });
 
@@ -65,7 +69,7 @@ const byRung: Readonly<Record<Rung, RemedyFacts>> = {
   bought: {
     reaches: 'what its label names',
     where: 'by its label',
-    keeps: keeps(0, 'mix only what is used that evening'),
+    keeps: keeps(0, 'mix only what is used that evening', 'one-go'),
     wear: ['gloves', 'glasses'],
     cost: 'some',
     spares: spares('some', 'safe', 'some'),
@@ -113,7 +117,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       keeps: keeps(60, 'two months, labelled and locked away'),
       wear: ['gloves'],
       spares: spares('some', 'some', 'some'),
-      prepare: [step('Make closed stations: lids with holes of 3–4 mm', 10)],
+      prepare: [step('Make closed stations: lids with holes of {3–4 mm}', 10)],
     },
   ],
   [
@@ -169,7 +173,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       reaches: 'soil life, perhaps',
       spares: kind,
       prepare: [
-        step('Boil a potato in a litre of water', 30),
+        step('Boil a potato in {1 L} of water', 30),
         step('Hang leaf mould in a cloth into chlorine-free water, add the broth', 10),
         step('One to three days by warmth, until it foams', 2),
       ],
@@ -197,7 +201,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       keeps: keeps(2, 'two days after straining'),
       spares: spares('some', 'safe', 'harm'),
       prepare: [
-        step('Steep a handful of sprigs a litre in shade, lid loose', 5),
+        step('Steep a handful of sprigs to {1 L} in shade, lid loose', 5),
         step('Stir daily for two to three days', 1),
         step('Strain', 5),
       ],
@@ -211,7 +215,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       wear: ['glasses'],
       spares: kind,
       prepare: [
-        step('Rinse, dry and toast shells at 200 °C at most', 30),
+        step('Rinse, dry and toast shells at {200 °C} at most', 30),
         step('Vinegar on slowly, cloth on the jar', 10),
         step('Strain when the fizz has ended', 5),
       ],
@@ -348,7 +352,7 @@ const byId: Readonly<Record<string, Part>> = {
     prepare: [],
   },
   'castings-topdress': { reaches: 'roots and soil life, mildly', keeps: keeps(180, 'half a year, moist and airy') },
-  'buried-scraps': { where: '30 cm down, beside the plant', reaches: 'soil life, deep down', cost: 'nothing' },
+  'buried-scraps': { where: '{30 cm} down, beside the plant', reaches: 'soil life, deep down', cost: 'nothing' },
   'ash-soil': { keeps: keeps(1000, 'for years, bone dry') },
   'raw-shells': { keeps: keeps(1000, 'for years, dry'), wear: [] },
   'rock-phosphate': {
@@ -417,7 +421,7 @@ const byId: Readonly<Record<string, Part>> = {
   'rock-dust': { wear: ['mask', 'goggles'], cost: 'some' },
   'neem-seed': {
     reaches: 'young that moult; hardly adults, not eggs',
-    keeps: keeps(0, 'mix only what is used that evening'),
+    keeps: keeps(0, 'mix only what is used that evening', 'one-go'),
     prepare: [step('Read the label: plant, rate, wait', 5)],
     cost: 'some',
     wear: ['gloves', 'glasses'],

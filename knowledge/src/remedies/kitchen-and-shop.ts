@@ -3,12 +3,17 @@ import { caution, chain, expects, helps, note, remedy, type RemedyCore } from '.
 import { windows } from './windows';
 
 const localRules = {
+  id: 'many-places-home',
   level: 'note',
   says: 'In many places home-made plant sprays are restricted or not allowed at all: ask your extension or plant-health service.',
   at: 'choose',
 } as const;
-const labelRules = note('The label rules, for the plant, the rate and the wait before picking.', 'choose');
-const bees = caution('Nothing on open blossom; dusk only.');
+const labelRules = note(
+  'label-rules-plant',
+  'The label rules, for the plant, the rate and the wait before picking.',
+  'choose',
+);
+const bees = caution('nothing-open-blossom', 'Nothing on open blossom; dusk only.');
 const testLeaf = ['Wet two or three leaves and mark them', 'a plant that burns shows it within two days'] as const;
 const contact = windows.contactSpray;
 
@@ -31,15 +36,15 @@ const sprays: readonly RemedyCore[] = [
       ingredient: 'pepper',
       cap: 2,
       strengths: [
-        { id: 'usual', label: '0.5 g per litre', value: 0.5, why: 'about 1 mL of powder a litre', byDefault: true },
-        { id: 'strong', label: '1 g per litre', value: 1, why: 'where half did nothing' },
+        { id: 'usual', label: '{0.5 g/L}', value: 0.5, why: 'about {1 mL/L} of powder', byDefault: true },
+        { id: 'strong', label: '{1 g/L}', value: 1, why: 'where half did nothing' },
       ],
     },
-    rate: 'Both sides, about 40 mL a plant of knee height.',
+    rate: 'Both sides, about {40 mL} a plant of knee height.',
     limits: ['Strain it or it clogs.', 'Weekly, at most three times.'],
     sensitiveTo: 'soap',
     notFor: ['seedling', 'fern'],
-    cautions: [caution('Goggles and gloves: it burns eyes and skin.', 'mix'), localRules, bees],
+    cautions: [caution('goggles-gloves-burns', 'Goggles and gloves: it burns eyes and skin.', 'mix'), localRules, bees],
     classes: ['soap', 'spray'],
     steps: chain({
       before: testLeaf,
@@ -57,10 +62,10 @@ const sprays: readonly RemedyCore[] = [
     id: 'garlic-spray',
     name: 'Garlic steeped in water',
     rung: 'home-made',
-    plain: 'Two crushed cloves a litre, steeped a night, strained, with a little soap.',
+    plain: 'Two crushed cloves to {1 L}, steeped a night, strained, with a little soap.',
     honest: 'Folk: it smells; what it does beyond the soap nobody has shown.',
     targets: [helps('aphids', 0.1, 'the soap in it works'), helps('whitefly', 0.08, 'the soap in it works')],
-    rate: 'Two cloves a litre and 5 mL of soap.',
+    rate: 'Two cloves and {5 mL} of soap to {1 L}.',
     limits: ['Use within two days.'],
     sensitiveTo: 'soap',
     notFor: ['seedling', 'fern'],
@@ -82,7 +87,7 @@ const sprays: readonly RemedyCore[] = [
     name: 'Neem leaf brew',
     rung: 'home-made',
     plain:
-      'A handful of whole sprigs a litre, steeped two to three days, strained and thinned by half. Insects feed and moult less.',
+      'A handful of whole sprigs to {1 L}, steeped two to three days, strained and thinned by half. Insects feed and moult less.',
     honest:
       'Weaker than seed oil, slow, and spent within two days of straining; growers report help with sap-suckers and mildew.',
     targets: [
@@ -105,7 +110,7 @@ const sprays: readonly RemedyCore[] = [
     limits: ['Use within two days of straining.', 'Test leaf, more so if it is old.'],
     sensitiveTo: 'oil',
     notFor: ['seedling', 'fern'],
-    cautions: [note('Keep neem from pregnant people and infants.', 'mix'), localRules, bees],
+    cautions: [note('keep-neem-pregnant', 'Keep neem from pregnant people and infants.', 'mix'), localRules, bees],
     classes: ['neem', 'spray'],
     steps: chain({
       before: testLeaf,
@@ -123,15 +128,15 @@ const sprays: readonly RemedyCore[] = [
     id: 'skim-milk-leaf',
     name: 'Skim-milk powder on leaves',
     rung: 'home-made',
-    plain: 'About 15 g a litre on young leaves and fruit at dusk, for its calcium.',
+    plain: 'About {15 g/L} on young leaves and fruit at dusk, for its calcium.',
     honest:
-      'It brings about 190 mg of calcium a litre, eleven times what thinned shell extract does, and still an eighth of a trial’s dose. Little effect is to be expected.',
+      'It brings about {190 mg/L} of calcium, eleven times what thinned shell extract does, and still an eighth of a trial’s dose. Little effect is to be expected.',
     targets: [helps('fruit-end-rot', 0.06, 'calcium hardly goes in through fruit')],
     recipe: {
       kind: 'grams-per-litre',
       ingredient: 'skim-milk-powder',
       cap: 20,
-      strengths: [{ id: 'usual', label: '15 g per litre', value: 15, why: 'what growers use', byDefault: true }],
+      strengths: [{ id: 'usual', label: '{15 g/L}', value: 15, why: 'what growers use', byDefault: true }],
     },
     rate: 'Young fruit and leaves, weekly.',
     limits: ['Same day.', 'It smells in heat.'],
@@ -193,7 +198,7 @@ const sprays: readonly RemedyCore[] = [
     targets: [helps('powdery-mildew', 0.03, 'no reliable effect')],
     rate: 'Better poured on soil, 1 to 10.',
     limits: ['Never on leaves or fruit eaten raw; 120 days before harvest.'],
-    cautions: [caution('Can breed harmful germs: soil only, and wash hands.')],
+    cautions: [caution('breed-harmful-germs', 'Can breed harmful germs: soil only, and wash hands.')],
     classes: ['ferment', 'feed'],
     steps: chain({
       apply: ['Pour it on moist soil, not on leaves', 'germs stay on leaves', 10, windows.eveningFeed],
@@ -263,7 +268,7 @@ const drenchesAndDusts: readonly RemedyCore[] = [
     ],
     notFor: ['seedling', 'fern'],
     settings: ['pot', 'indoors', 'greenhouse'],
-    cautions: [caution('By the clock: soap left on roots kills them.')],
+    cautions: [caution('clock-soap-left', 'By the clock: soap left on roots kills them.')],
     classes: ['soap', 'drench'],
     steps: chain({
       apply: [
@@ -291,9 +296,9 @@ const drenchesAndDusts: readonly RemedyCore[] = [
       helps('earwigs', 0.25, 'it scratches what crosses it'),
       helps('slugs', 0.05, 'only while bone dry'),
     ],
-    rate: 'A thin line, about 10 g a metre.',
+    rate: 'A thin line, about {10 g/m}.',
     limits: ['Food grade only.', 'Dry and still; again after rain.', 'Off flowers.'],
-    cautions: [caution('Mask and goggles; no wind; never near anyone with asthma.')],
+    cautions: [caution('mask-goggles-wind', 'Mask and goggles; no wind; never near anyone with asthma.')],
     classes: ['dust'],
     steps: chain({
       apply: ['Dust a thin line where they walk', 'it must stay dry', 10, { ...windows.dryWork, windBelow: 8 }],
@@ -347,9 +352,9 @@ const drenchesAndDusts: readonly RemedyCore[] = [
     plain: 'Ground basalt or the like; next year’s minerals, if any.',
     honest: 'Doubtful: trials mostly see nothing in garden time.',
     targets: [helps('poor-soil', 0.05, 'mostly nothing in garden time')],
-    rate: '200 g a square metre in autumn.',
+    rate: '{200 g/m²} in autumn.',
     limits: ['Mask: the dust harms lungs.'],
-    cautions: [caution('Mask and goggles.')],
+    cautions: [caution('mask-goggles', 'Mask and goggles.')],
     classes: ['soil-building'],
     steps: chain({
       apply: ['Strew and rake in', 'worms carry it down', 20, { ...windows.daylight, windBelow: 10 }],
@@ -384,14 +389,14 @@ const brewsAndFeeds: readonly RemedyCore[] = [
         { id: 'old', label: '1 to 100', value: 100, why: 'half a year old' },
       ],
     },
-    rate: 'A litre a plant on moist soil, every two weeks.',
+    rate: '{1 L} a plant on moist soil, every two weeks.',
     limits: [
       'Soil only; not in the last 14 days before harvest.',
       'No sprayed, poisonous or regulated weeds.',
       'Seeds only after four weeks drowned, runners after eight.',
     ],
     notFor: ['seedling'],
-    cautions: [note('Gloves; outdoors; lid loose. It stinks.', 'mix')],
+    cautions: [note('gloves-outdoors-lid', 'Gloves; outdoors; lid loose. It stinks.', 'mix')],
     classes: ['ferment', 'feed', 'drench'],
     steps: chain({
       before: ['Note the colour of five new leaves', 'to see whether it helped'],
@@ -418,13 +423,13 @@ const brewsAndFeeds: readonly RemedyCore[] = [
       cap: 10,
       strengths: [{ id: 'usual', label: '1 to 15', value: 15, why: 'what growers use', byDefault: true }],
     },
-    rate: 'Two litres a square metre on moist soil, monthly.',
+    rate: '{2 L/m²} on moist soil, monthly.',
     limits: [
       'Soil only, 120 days before harvest (90 where nothing edible touches the soil).',
       'Never near salad, sprouts or seedlings.',
     ],
     notFor: ['seedling', 'leaf'],
-    cautions: [caution('Can breed harmful germs: gloves, hands washed, nothing eaten near it.')],
+    cautions: [caution('breed-harmful-germs', 'Can breed harmful germs: gloves, hands washed, nothing eaten near it.')],
     classes: ['ferment', 'living', 'starch-brew', 'drench'],
     steps: chain({
       apply: ['Pour on moist bare soil at dusk', 'sun kills it', 20, windows.eveningFeed],
@@ -490,7 +495,7 @@ const hygiene: readonly RemedyCore[] = [
       'Tools and empty pots only, never plants or soil.',
       'Fresh each day; never with acid, ammonia, peroxide or alcohol.',
     ],
-    cautions: [caution('Gloves, fresh air, nothing else in the bucket.', 'mix')],
+    cautions: [caution('gloves-fresh-air', 'Gloves, fresh air, nothing else in the bucket.', 'mix')],
     classes: ['bleach', 'hygiene'],
     steps: chain({
       apply: ['Scrub, soak ten minutes, rinse, oil', 'soil shields germs', 20, windows.any],
@@ -541,7 +546,7 @@ const lastResorts: readonly RemedyCore[] = [
     rate: 'By its label, at most as often as it says.',
     limits: ['By its label.', 'Not on stone fruit in leaf, lettuce or young cucurbits.', 'Never in an acid mix.'],
     notFor: ['leaf', 'seedling'],
-    cautions: [caution('Gloves and goggles; kills fish: none near water.'), labelRules, bees],
+    cautions: [caution('gloves-goggles-kills', 'Gloves and goggles; kills fish: none near water.'), labelRules, bees],
     classes: ['copper', 'spray'],
     steps: chain({
       before: testLeaf,
@@ -574,10 +579,10 @@ const lastResorts: readonly RemedyCore[] = [
     ],
     rate: 'By its label, at dusk.',
     limits: ['By its label, three times a season at most.', 'Three days after a knockdown, never in one tank with it.'],
-    cautions: [caution('Kills bees while wet: dusk only, nothing in flower.'), labelRules],
+    cautions: [caution('kills-bees-while', 'Kills bees while wet: dusk only, nothing in flower.'), labelRules],
     classes: ['insecticide', 'spinosad', 'spray'],
     steps: chain({
-      before: ['Count on ten leaves', 'without a count nobody can say whether it helped'],
+      before: ['Count on ten leaves', 'without a count nobody can say whether it helped', 'count'],
       apply: ['Spray both sides at dusk', 'sun spoils it, bees sleep', 15, windows.eveningFeed],
       again: [7, 10],
       look: [3, 5, 'Count on ten leaves', 'feeders stop within two days'],
@@ -601,10 +606,14 @@ const lastResorts: readonly RemedyCore[] = [
       helps('thrips', 0.3, 'young ones moult badly'),
     ],
     rate: 'By its label, undersides at dusk.',
-    limits: ['By its label.', 'Not on wilted plants or above 30 °C.'],
+    limits: ['By its label.', 'Not on wilted plants or above {30 °C}.'],
     sensitiveTo: 'oil',
     notFor: ['seedling', 'fern'],
-    cautions: [note('Keep from pregnant people and infants; kills fish.', 'mix'), labelRules, bees],
+    cautions: [
+      note('keep-pregnant-people', 'Keep from pregnant people and infants; kills fish.', 'mix'),
+      labelRules,
+      bees,
+    ],
     classes: ['neem', 'insecticide', 'spray'],
     steps: chain({
       before: testLeaf,

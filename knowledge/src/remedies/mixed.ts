@@ -3,6 +3,7 @@ import type { RemedyCore } from './build';
 import { count, look, windows } from './windows';
 
 const localRules = {
+  id: 'many-places-home',
   level: 'note',
   says: 'In many places home-made plant sprays are restricted or not allowed at all: ask your extension or plant-health service.',
   at: 'choose',
@@ -45,19 +46,34 @@ export const mixedRemedies: readonly RemedyCore[] = [
         },
       ],
     },
-    rate: 'About 40 mL a plant of knee height, undersides and tips to run-off.',
+    rate: 'About {40 mL} a plant of knee height, undersides and tips to run-off.',
     limits: [
       'Never over 2 %.',
       'At most 3 sprays in 14–21 days, then two weeks’ rest.',
-      'Never above 32 °C, on dry or wilted plants, or on new transplants.',
+      'Never above {32 °C}, on dry or wilted plants, or on new transplants.',
     ],
     sensitiveTo: 'soap',
     notFor: ['seedling', 'fern'],
     cautions: [
       localRules,
-      { level: 'caution', says: 'Soap kills fish and soaks worm bins: keep 5 m from ponds.', at: 'apply' },
-      { level: 'note', says: 'Nothing on open blossom; wear glasses, it stings; paving turns slippery.', at: 'apply' },
-      { level: 'note', says: 'True soap only. Washing-up liquid strips the wax from leaves.', at: 'mix' },
+      {
+        id: 'soap-kills-fish',
+        level: 'caution',
+        says: 'Soap kills fish and soaks worm bins: keep {5 m} from ponds.',
+        at: 'apply',
+      },
+      {
+        id: 'nothing-open-blossom',
+        level: 'note',
+        says: 'Nothing on open blossom; wear glasses, it stings; paving turns slippery.',
+        at: 'apply',
+      },
+      {
+        id: 'true-soap-washing',
+        level: 'note',
+        says: 'True soap only. Washing-up liquid strips the wax from leaves.',
+        at: 'mix',
+      },
     ],
     classes: ['soap', 'spray'],
     steps: [
@@ -65,6 +81,7 @@ export const mixedRemedies: readonly RemedyCore[] = [
       {
         id: 'test-leaf',
         phase: 'before',
+        kind: 'test-leaf',
         does: 'Wet two or three leaves and mark them',
         why: 'a plant that burns shows it within two days',
         gap: [0, 1],
@@ -129,13 +146,16 @@ export const mixedRemedies: readonly RemedyCore[] = [
         { id: 'rich', label: '1 to 8', value: 8, why: 'some growers, for squash in a wet summer' },
       ],
     },
-    rate: 'Both sides until it drips, about 60 mL a plant.',
+    rate: 'Both sides until it drips, about {60 mL} a plant.',
     limits: ['Not richer than 1 to 6: it grows a mould of its own and smells.', 'Use it the same day.'],
     sensitiveTo: 'milk',
-    cautions: [localRules, { level: 'note', says: 'It smells in heat; wash fruit before eating.', at: 'apply' }],
+    cautions: [
+      localRules,
+      { id: 'smells-heat-wash', level: 'note', says: 'It smells in heat; wash fruit before eating.', at: 'apply' },
+    ],
     classes: ['milk', 'spray'],
     steps: [
-      { ...count, does: 'On ten new leaves, note how much is white' },
+      { ...count, kind: 'count', does: 'On ten new leaves, note how much is white' },
       {
         id: 'prune',
         phase: 'before',
@@ -207,19 +227,21 @@ export const mixedRemedies: readonly RemedyCore[] = [
         { id: 'usual', label: '1 %', value: 1, why: 'what most growers use', byDefault: true },
       ],
     },
-    rate: 'About 10 mL a station, one station a trail.',
+    rate: 'About {10 mL} a station, one station a trail.',
     limits: [
       'Syrup never over 1 %: stronger kills before it is shared.',
       'No honey in it: it poisons bees and can carry foulbrood.',
-      'Holes in the station 3–4 mm at most.',
+      'Holes in the station {3–4 mm} at most.',
     ],
     cautions: [
       {
+        id: 'borates-harm-unborn',
         level: 'caution',
         says: 'Borates harm the unborn: not to be handled by anyone who is or may be pregnant, nor by children.',
         at: 'mix',
       },
       {
+        id: 'closed-station-reach',
         level: 'caution',
         says: 'Closed station, out of reach of children and pets; label it; never on soil or crops.',
         at: 'apply',
@@ -231,6 +253,7 @@ export const mixedRemedies: readonly RemedyCore[] = [
       {
         id: 'cards',
         phase: 'before',
+        kind: 'count',
         does: 'Set a sugar card and a fat card by the trail; count ants on each after an hour',
         why: 'some colonies want fat: then sugar is wasted',
         gap: [0, 1],
@@ -286,19 +309,24 @@ export const mixedRemedies: readonly RemedyCore[] = [
       ingredient: 'btk',
       cap: 1,
       strengths: [
-        { id: 'usual', label: '0.5 g per litre', value: 0.5, why: 'a common label rate; yours rules', byDefault: true },
+        { id: 'usual', label: '{0.5 g/L}', value: 0.5, why: 'a common label rate; yours rules', byDefault: true },
       ],
     },
-    rate: 'Both sides of leaves, about 60 mL a plant. The label on your pack rules.',
+    rate: 'Both sides of leaves, about {60 mL} a plant. The label on your pack rules.',
     limits: ['By its label.', 'Weekly at most, and again after rain.'],
     onlyFor: ['brassica', 'fruiting', 'fruit-bush', 'fruit-tree', 'leaf', 'ornamental', 'herb'],
     cautions: [
-      { level: 'note', says: 'Do not breathe the powder; keep it off butterflies’ food plants.', at: 'mix' },
+      {
+        id: 'breathe-powder-keep',
+        level: 'note',
+        says: 'Do not breathe the powder; keep it off butterflies’ food plants.',
+        at: 'mix',
+      },
       localRules,
     ],
     classes: ['living', 'spray'],
     steps: [
-      { ...count, does: 'Look over ten plants and count those with caterpillars' },
+      { ...count, kind: 'count', does: 'Look over ten plants and count those with caterpillars' },
       {
         id: 'spray',
         phase: 'apply',
@@ -358,14 +386,21 @@ export const mixedRemedies: readonly RemedyCore[] = [
       ingredient: 'epsom',
       cap: 20,
       strengths: [
-        { id: 'usual', label: '5 g per litre', value: 5, why: 'mild, twice', byDefault: true },
-        { id: 'strong', label: '10 g per litre', value: 10, why: 'some growers, once, on tough leaves' },
+        { id: 'usual', label: '{5 g/L}', value: 5, why: 'mild, twice', byDefault: true },
+        { id: 'strong', label: '{10 g/L}', value: 10, why: 'some growers, once, on tough leaves' },
       ],
     },
-    rate: 'Both sides of leaves to first run-off, about 40 mL a plant.',
+    rate: 'Both sides of leaves to first run-off, about {40 mL} a plant.',
     limits: ['For a confirmed shortage only.', 'Never for fruit-end rot.'],
     sensitiveTo: 'salt',
-    cautions: [{ level: 'note', says: 'In full sun the salt scorches: dull or late in the day.', at: 'apply' }],
+    cautions: [
+      {
+        id: 'full-sun-salt',
+        level: 'note',
+        says: 'In full sun the salt scorches: dull or late in the day.',
+        at: 'apply',
+      },
+    ],
     classes: ['foliar-feed', 'spray'],
     steps: [
       { ...count, does: 'Tie wool above the highest yellow leaf' },
@@ -434,19 +469,24 @@ export const mixedRemedies: readonly RemedyCore[] = [
       strengths: [
         {
           id: 'quarter',
-          label: 'A quarter: 1 mL per litre',
+          label: 'A quarter: {1 mL/L}',
           value: 0.1,
-          why: 'seedlings: 50–75 mg nitrogen per litre from a 6 % feed',
+          why: 'seedlings: {50–75 mg/L} nitrogen from a 6 % feed',
           byDefault: true,
         },
-        { id: 'half', label: 'Half: 2 mL per litre', value: 0.2, why: 'plants with five true leaves or more' },
+        { id: 'half', label: 'Half: {2 mL/L}', value: 0.2, why: 'plants with five true leaves or more' },
       ],
     },
     rate: 'Tray a quarter full, twenty minutes, drain.',
-    limits: ['Seedlings: not over 100 mg nitrogen per litre.', 'Never on dry, wilted or burnt plants.'],
+    limits: ['Seedlings: not over {100 mg/L} nitrogen.', 'Never on dry, wilted or burnt plants.'],
     sensitiveTo: 'nitrogen',
     cautions: [
-      { level: 'note', says: 'Do not feed while sap-suckers are about: soft growth is what they want.', at: 'choose' },
+      {
+        id: 'feed-while-sap',
+        level: 'note',
+        says: 'Do not feed while sap-suckers are about: soft growth is what they want.',
+        at: 'choose',
+      },
     ],
     classes: ['feed', 'drench'],
     steps: [
@@ -510,12 +550,12 @@ export const mixedRemedies: readonly RemedyCore[] = [
       ingredient: 'iron-chelate',
       cap: 2,
       strengths: [
-        { id: 'usual', label: '1 g per litre', value: 1, why: 'a common label rate; yours rules', byDefault: true },
+        { id: 'usual', label: '{1 g/L}', value: 1, why: 'a common label rate; yours rules', byDefault: true },
       ],
     },
-    rate: 'A litre per bush at the root. The label on your pack rules.',
+    rate: '{1 L} a bush at the root. The label on your pack rules.',
     limits: ['By its label.'],
-    cautions: [{ level: 'note', says: 'It stains paving, cloth and skin.', at: 'mix' }],
+    cautions: [{ id: 'stains-paving-cloth', level: 'note', says: 'It stains paving, cloth and skin.', at: 'mix' }],
     classes: ['drench', 'feed'],
     steps: [
       {
@@ -551,13 +591,18 @@ export const mixedRemedies: readonly RemedyCore[] = [
     rung: 'helpers',
     plain:
       'Living worms too small to see (S. feltiae) that eat maggots in the compost. Soft water, no soap sprayer, no sun.',
-    honest: '60–95 % of maggots in one to three weeks with two waterings, above 10 °C in moist compost.',
+    honest: '60–95 % of maggots in one to three weeks with two waterings, above {10 °C} in moist compost.',
     targets: [{ of: 'fungus-gnats', fits: 0.7, why: 'they eat the maggots where they live' }],
     rate: 'By its pack, about half a million per m².',
-    limits: ['Soil above 10 °C and below 30 °C.', 'Compost moist for a week after.'],
+    limits: ['Soil above {10 °C} and below {30 °C}.', 'Compost moist for a week after.'],
     settings: ['pot', 'indoors', 'greenhouse'],
     cautions: [
-      { level: 'note', says: 'Rinse cans that held soap or peroxide; seven days from any peroxide.', at: 'mix' },
+      {
+        id: 'rinse-cans-held',
+        level: 'note',
+        says: 'Rinse cans that held soap or peroxide; seven days from any peroxide.',
+        at: 'mix',
+      },
     ],
     classes: ['living'],
     steps: [

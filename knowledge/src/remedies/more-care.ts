@@ -1,5 +1,5 @@
 /** More of the lower rungs: care, hand work, barriers, soil and lawn; and calling in somebody who knows more. */
-import { caution, expects, helps, note, remedy, step, type RemedyCore } from './build';
+import { caution, expects, helps, note, remedy, step, type RemedyCore, of } from './build';
 import { look, windows } from './windows';
 
 const handWork: readonly RemedyCore[] = [
@@ -25,16 +25,19 @@ const handWork: readonly RemedyCore[] = [
     ],
     rate: 'Every spotted leaf you can reach, up to a third of the plant.',
     limits: ['Never over a third of the leaves at a time.', 'Only when leaves are dry.'],
-    cautions: [note('Wipe the blade between plants; wash hands.')],
+    cautions: [note('wipe-blade-between', 'Wipe the blade between plants; wash hands.')],
     classes: ['prune'],
     steps: [
-      step(
+      of(
         'count',
-        'before',
-        'Of ten leaves, count how many are spotted',
-        'without a count nobody can say whether it helped',
-        [0, 1],
-        5,
+        step(
+          'count',
+          'before',
+          'Of ten leaves, count how many are spotted',
+          'without a count nobody can say whether it helped',
+          [0, 1],
+          5,
+        ),
       ),
       step(
         'pick',
@@ -112,16 +115,19 @@ const handWork: readonly RemedyCore[] = [
       helps('tent-caterpillars', 0.9, 'the nest goes in one piece'),
       helps('witches-broom-cause', 0.6, 'it is out of the way'),
       helps('woolly-aphid', 0.4, 'cracked parts go'),
-      helps('fire-blight', 0.5, '20–30 cm below, and report it'),
+      helps('fire-blight', 0.5, '{20–30 cm} below, and report it'),
       helps('shothole', 0.4, 'cankered wood goes'),
       helps('scale-insects', 0.3, 'crusted twigs go'),
       helps('wood-borer', 0.3, 'bored twigs go'),
     ],
-    rate: 'To clean white wood, a hand below the last brown; 20–30 cm for scorched, crooked shoots.',
+    rate: 'To clean white wood, a hand below the last brown; {20–30 cm} for scorched, crooked shoots.',
     limits: ['Plum, cherry, peach only from June to August.', 'Not in rain.'],
     cautions: [
-      note('Clean the blade with 70 % alcohol between cuts; where a tobacco-type virus is feared, bleach 1 to 9.'),
-      caution('Dead limbs overhead and work above your head are for an arborist.'),
+      note(
+        'clean-blade-alcohol',
+        'Clean the blade with 70 % alcohol between cuts; where a tobacco-type virus is feared, bleach 1 to 9.',
+      ),
+      caution('dead-limbs-overhead', 'Dead limbs overhead and work above your head are for an arborist.'),
     ],
     classes: ['prune'],
     steps: [
@@ -167,16 +173,19 @@ const handWork: readonly RemedyCore[] = [
       helps('squash-borer', 0.6, 'slit the stem lengthwise, take the grub, bury the stem'),
     ],
     rate: 'A round every second morning until two rounds find nothing.',
-    cautions: [note('Gloves; never touch hairy caterpillars with bare hands.')],
+    cautions: [note('gloves-never-touch', 'Gloves; never touch hairy caterpillars with bare hands.')],
     classes: ['hand'],
     steps: [
-      step(
+      of(
         'count',
-        'before',
-        'Count on ten leaves or plants',
-        'without a count nobody can say whether it helped',
-        [0, 1],
-        5,
+        step(
+          'count',
+          'before',
+          'Count on ten leaves or plants',
+          'without a count nobody can say whether it helped',
+          [0, 1],
+          5,
+        ),
       ),
       step(
         'round',
@@ -220,16 +229,22 @@ const handWork: readonly RemedyCore[] = [
     rate: 'A cotton bud, 70 % alcohol as bought, only where they sit.',
     limits: ['Test two leaves and wait two days.', 'Rinse succulents after ten minutes.'],
     notFor: ['fern', 'seedling'],
-    cautions: [caution('Flames away, window open; alcohol burns.'), note('Keep from children and pets.')],
+    cautions: [
+      caution('flames-away-window', 'Flames away, window open; alcohol burns.'),
+      note('keep-children-pets', 'Keep from children and pets.'),
+    ],
     classes: ['alcohol'],
     steps: [
-      step(
+      of(
         'test-leaf',
-        'before',
-        'Touch two leaves and mark them',
-        'a plant that burns shows it within two days',
-        [0, 1],
-        3,
+        step(
+          'test-leaf',
+          'before',
+          'Touch two leaves and mark them',
+          'a plant that burns shows it within two days',
+          [0, 1],
+          3,
+        ),
       ),
       step(
         'swab',
@@ -276,16 +291,19 @@ const handWork: readonly RemedyCore[] = [
       helps('cutworm', 0.4, 'they feed by night'),
       helps('wireworm', 0.6, 'potato pieces on sticks draw them'),
     ],
-    rate: 'A board or pot each 2 m; empty daily for a week.',
+    rate: 'A board or pot each {2 m}; empty daily for a week.',
     classes: ['hand'],
     steps: [
-      step(
+      of(
         'count',
-        'before',
-        'Count damaged plants of ten',
-        'without a count nobody can say whether it helped',
-        [0, 1],
-        3,
+        step(
+          'count',
+          'before',
+          'Count damaged plants of ten',
+          'without a count nobody can say whether it helped',
+          [0, 1],
+          3,
+        ),
       ),
       step(
         'lay',
@@ -316,13 +334,13 @@ const handWork: readonly RemedyCore[] = [
     name: 'Collars round the stem',
     rung: 'hand',
     plain:
-      'A ring of card 5 cm tall, half in the soil, keeps cutworms off; a flat mat on the soil keeps root flies from laying.',
+      'A ring of card {5 cm} tall, half in the soil, keeps cutworms off; a flat mat on the soil keeps root flies from laying.',
     honest: 'Simple and sure when it is on before the pest; useless afterwards.',
     targets: [
       helps('cutworm', 0.95, 'it cannot get round the stem'),
       helps('cabbage-root-fly', 0.75, 'she cannot lay at the stem'),
     ],
-    rate: 'One ring or mat of 12–15 cm for each plant.',
+    rate: 'One ring or mat of {12–15 cm} for each plant.',
     classes: ['barrier'],
     steps: [
       step('fit', 'apply', 'Fit a collar to each plant', 'they bite and lay at the stem', [0, 1], 20),
@@ -335,7 +353,7 @@ const handWork: readonly RemedyCore[] = [
     name: 'Fence and guards',
     rung: 'hand',
     plain:
-      'Mesh 90 cm high and 15 cm into the ground against rabbits, 1.8 m against deer, a spiral or fine mesh round each trunk against voles.',
+      'Mesh {90 cm} high and {15 cm} into the ground against rabbits, {1.8 m} against deer, a spiral or fine mesh round each trunk against voles.',
     honest: 'The only thing that lasts. Smells and noises work for a week.',
     targets: [
       helps('rabbits', 0.95, 'they cannot get in'),
@@ -343,8 +361,8 @@ const handWork: readonly RemedyCore[] = [
       helps('voles', 0.85, 'they cannot gnaw'),
       helps('birds-on-leaves', 0.6, 'a cage keeps them off'),
     ],
-    rate: 'Mesh 25 mm for rabbits, 6 mm for voles.',
-    cautions: [note('Check nets daily: hedgehogs and birds get caught.')],
+    rate: 'Mesh {25 mm} for rabbits, {6 mm} for voles.',
+    cautions: [note('check-nets-daily', 'Check nets daily: hedgehogs and birds get caught.')],
     classes: ['barrier'],
     steps: [
       step('fence', 'apply', 'Put up the mesh, bottom dug in', 'they go under before they go over', [0, 5], 90),
@@ -366,7 +384,7 @@ const handWork: readonly RemedyCore[] = [
       helps('early-blight', 0.4, 'spores no longer splash up'),
     ],
     rate: 'Twigs a hand apart, or mesh pegged flat.',
-    cautions: [note('Gloves: droppings can carry parasites; wash hands.')],
+    cautions: [note('gloves-droppings-carry', 'Gloves: droppings can carry parasites; wash hands.')],
     classes: ['barrier'],
     steps: [
       step('cover', 'apply', 'Lay twigs, mesh or mulch', 'it takes the fun out of it', [0, 2], 15),
@@ -408,7 +426,7 @@ const handWork: readonly RemedyCore[] = [
     name: 'Open the glass, pollinate by hand, wait',
     rung: 'care',
     plain:
-      'Let bees in, shade over 30 °C, tap tomato trusses or use a brush on squash in the morning. Set comes back with the weather.',
+      'Let bees in, shade over {30 °C}, tap tomato trusses or use a brush on squash in the morning. Set comes back with the weather.',
     honest: 'Pollen that heat has killed cannot be helped; the next flowers can.',
     targets: [
       helps('bad-set', 0.95, 'it does what the bees did not'),
@@ -472,9 +490,11 @@ const roomLightAndSoil: readonly RemedyCore[] = [
       helps('mealybugs', 0.2, 'those on roots go'),
       helps('ant-nest', 0.6, 'the nest goes with the old mix'),
     ],
-    rate: 'A pot 4–5 cm wider, sterile mix with a fifth of grit.',
+    rate: 'A pot {4–5 cm} wider, sterile mix with a fifth of grit.',
     limits: ['Not while in full flower.'],
-    cautions: [note('Open compost bags away from your face and damp the mix: dust can carry germs.')],
+    cautions: [
+      note('open-compost-bags', 'Open compost bags away from your face and damp the mix: dust can carry germs.'),
+    ],
     classes: ['repot'],
     steps: [
       step('soak', 'before', 'Soak the root ball an hour before', 'dry roots tear', [0, 2], 5),
@@ -497,7 +517,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
     name: 'The right light',
     rung: 'care',
     plain:
-      'A brighter place, a lamp 30 cm above seedlings for 14 hours, turned daily; or further from a lamp that burns.',
+      'A brighter place, a lamp {30 cm} above seedlings for 14 hours, turned daily; or further from a lamp that burns.',
     honest: 'Stretched stems stay long: plant tomatoes deeper, pinch others.',
     targets: [
       helps('too-dark', 1, 'it is what is missing'),
@@ -507,7 +527,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
       helps('mossy-lawn', 0.3, 'grass needs light'),
       helps('blind-bulbs', 0.4, 'light fills the bulb'),
     ],
-    rate: 'Six hours of daylight, or a lamp at 30 cm for 14 hours; 50 cm if it burns.',
+    rate: 'Six hours of daylight, or a lamp at {30 cm} for 14 hours; {50 cm} if it burns.',
     classes: ['care'],
     steps: [
       step('move', 'apply', 'Move it, or move the lamp', 'leaves live on light', [0, 1], 10),
@@ -529,7 +549,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
       helps('wood-borer', 0.4, 'a strong tree drowns borers in sap'),
     ],
     rate: 'A saucer as wide as your arm, down to the first roots.',
-    cautions: [note('A root that circles the trunk is cut only by somebody who can judge it.')],
+    cautions: [note('root-circles-trunk', 'A root that circles the trunk is cut only by somebody who can judge it.')],
     classes: ['care'],
     steps: [
       step('uncover', 'apply', 'Pull soil and mulch off the trunk, cut ties', 'bark rots under soil', [0, 5], 30),
@@ -551,15 +571,15 @@ const roomLightAndSoil: readonly RemedyCore[] = [
       helps('phosphorus-short', 0.3, 'near pH 6.5 it is unlocked'),
       helps('mossy-lawn', 0.2, 'only where the soil is sour'),
     ],
-    rate: 'At most 250 g per m² at once, by laboratory test.',
+    rate: 'At most {250 g/m²} at once, by laboratory test.',
     limits: [
       'Not for acid lovers or potatoes.',
       'Three to four weeks from manure or ammonium feed: together they free ammonia.',
     ],
     notFor: ['acid-lover', 'potato'],
     cautions: [
-      caution('Goggles and gloves: lime dust burns eyes.'),
-      note('Wood ash at most 50–70 g per m² a year does the same.'),
+      caution('goggles-gloves-lime', 'Goggles and gloves: lime dust burns eyes.'),
+      note('wood-ash-year', 'Wood ash at most {50–70 g/m²} a year does the same.'),
     ],
     classes: ['lime'],
     steps: [
@@ -582,9 +602,9 @@ const roomLightAndSoil: readonly RemedyCore[] = [
       helps('iron-short', 0.3, 'it unlocks iron, slowly'),
       helps('zinc-short', 0.3, 'it unlocks zinc'),
     ],
-    rate: 'At most 50–100 g per m² a year.',
+    rate: 'At most {50–100 g/m²} a year.',
     limits: ['Not where soil fizzes with vinegar.'],
-    cautions: [note('Dust mask and glasses.')],
+    cautions: [note('dust-mask-glasses', 'Dust mask and glasses.')],
     classes: ['sulphur-soil'],
     steps: [
       step('test', 'before', 'Fizz test and pH', 'in free lime it is useless', [0, 3], 10),
@@ -604,7 +624,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
       helps('blotchy-ripening', 0.6, 'fruit colours with potassium'),
       helps('all-leaf', 0.3, 'it favours fruit over leaf'),
     ],
-    rate: 'Tomato feed at label rate weekly, or 20–30 g sulphate of potash per m² once.',
+    rate: 'Tomato feed at label rate weekly, or {20–30 g/m²} sulphate of potash once.',
     limits: ['Not in dry soil.', 'Not for fruit-end rot: potassium competes with calcium.'],
     cautions: [],
     classes: ['feed'],
@@ -690,7 +710,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
     honest: 'Good where summers are hot and cloudless; in a mild one it only warms the weeds.',
     targets: [
       helps('root-knot', 0.7, 'heat thins them near the top'),
-      helps('jumping-worm', 0.5, 'over 40 °C for three days kills cocoons'),
+      helps('jumping-worm', 0.5, 'over {40 °C} for three days kills cocoons'),
       helps('sclerotinia', 0.3, 'heat kills grains near the top'),
     ],
     rate: 'Clear film, edges buried, 4–8 weeks.',
@@ -717,7 +737,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
     id: 'sow-again',
     name: 'Sow again, warm and moist',
     rung: 'care',
-    plain: 'Fresh seed, soil above 10–12 °C, twice its thickness deep, never drying out until it is up.',
+    plain: 'Fresh seed, soil above {10–12 °C}, twice its thickness deep, never drying out until it is up.',
     honest: 'Nearly always cheaper than waiting.',
     targets: [
       helps('poor-germination', 1, 'most failures are cold or drying out'),
@@ -728,7 +748,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
     rate: 'Twice the seed’s thickness deep.',
     classes: ['care'],
     steps: [
-      step('warm', 'before', 'Measure the soil: above 10 °C?', 'cold seed rots', [0, 2], 3, { part: 'morning' }),
+      step('warm', 'before', 'Measure the soil: above {10 °C}?', 'cold seed rots', [0, 2], 3, { part: 'morning' }),
       step(
         'sow',
         'apply',
@@ -753,7 +773,7 @@ const roomLightAndSoil: readonly RemedyCore[] = [
       helps('green-potato', 1, 'no light, no green'),
       helps('potato-scab', 0.8, 'moist soil at tuber set prevents it'),
     ],
-    rate: 'A ridge a hand high; 15 L per m² a week while tubers form.',
+    rate: 'A ridge a hand high; {15 L/m²} a week while tubers form.',
     classes: ['care'],
     steps: [
       step('ridge', 'apply', 'Draw soil up to the stems', 'light greens them', [0, 3], 20),
@@ -830,7 +850,7 @@ const lawns: readonly RemedyCore[] = [
       helps('red-thread', 0.9, 'fed grass outgrows it'),
       helps('dollar-spot', 0.7, 'fed grass outgrows it'),
     ],
-    rate: '2–3 g nitrogen per m², watered in, April to August.',
+    rate: '{2–3 g/m²} nitrogen, watered in, April to August.',
     limits: ['Not in drought, not after August.'],
     settings: ['lawn'],
     classes: ['feed'],
@@ -844,7 +864,7 @@ const lawns: readonly RemedyCore[] = [
     id: 'mow-high',
     name: 'Sharpen, mow higher, a third at most',
     rung: 'care',
-    plain: 'A sharp blade at 4–5 cm, never more than a third off at once.',
+    plain: 'A sharp blade at {4–5 cm}, never more than a third off at once.',
     honest: 'The cheapest thing for any lawn; shows in two or three weeks.',
     targets: [
       helps('mower-damage', 1, 'clean cuts heal'),
@@ -854,11 +874,11 @@ const lawns: readonly RemedyCore[] = [
       helps('chafer-grubs', 0.2, 'longer grass bears grubs better'),
       helps('brown-patch', 0.3, 'less stress'),
     ],
-    rate: '4–5 cm.',
+    rate: '{4–5 cm}.',
     settings: ['lawn'],
     classes: ['care'],
     steps: [
-      step('mow', 'apply', 'Sharpen the blade, set it to 4–5 cm', 'torn tips dry white', [0, 7], 30),
+      step('mow', 'apply', 'Sharpen the blade, set it to {4–5 cm}', 'torn tips dry white', [0, 7], 30),
       look('look', 'mow', [14, 21], 'Are the tips clean?', 'two mowings show it'),
     ],
     expect: expects('tips torn, of ten', 'frayed-blades', [70, 100], [3, 21]),
@@ -877,7 +897,7 @@ const lawns: readonly RemedyCore[] = [
       helps('snow-mould', 0.5, 'matted grass dries'),
       helps('chinch-bugs', 0.5, 'they live in the felt'),
     ],
-    rate: 'Fork holes 10 cm deep, a hand apart.',
+    rate: 'Fork holes {10 cm} deep, a hand apart.',
     settings: ['lawn'],
     classes: ['care'],
     steps: [
@@ -890,7 +910,7 @@ const lawns: readonly RemedyCore[] = [
     id: 'lawn-soak',
     name: 'Soak seldom and deep, or let it rest',
     rung: 'care',
-    plain: 'Either 20 mm once a week in the morning, or let it go brown: grass wakes with the rain.',
+    plain: 'Either {20 mm} once a week in the morning, or let it go brown: grass wakes with the rain.',
     honest: 'Brown grass is asleep, not dead; both are right.',
     targets: [
       helps('lawn-dry', 0.95, 'it is what is missing'),
@@ -899,7 +919,7 @@ const lawns: readonly RemedyCore[] = [
       helps('fairy-rings', 0.3, 'the dry band drinks'),
       helps('chafer-grubs', 0.3, 'watered turf bears twice the grubs'),
     ],
-    rate: '20 L per m² once a week; on a dog’s spot three cans at once.',
+    rate: '{20 L/m²} once a week; on a dog’s spot three cans at once.',
     settings: ['lawn'],
     classes: ['drench'],
     steps: [
@@ -930,7 +950,7 @@ const others: readonly RemedyCore[] = [
       helps('vascular-wilt', 0.3, 'a laboratory can name it'),
     ],
     rate: 'One call.',
-    cautions: [caution('Keep away from dead limbs and leaning trees until it has been judged.')],
+    cautions: [caution('keep-away-dead', 'Keep away from dead limbs and leaning trees until it has been judged.')],
     classes: ['ask'],
     steps: [
       step(
@@ -1001,19 +1021,19 @@ const others: readonly RemedyCore[] = [
       strengths: [
         {
           id: 'usual',
-          label: 'About 9 g per litre',
+          label: 'About {9 g/L}',
           value: 9,
-          why: 'a third of a cup to the US gallon, as in worm surveys',
+          why: 'as in worm surveys',
           byDefault: true,
         },
       ],
     },
-    rate: '4 L on a square of 30 × 30 cm: half, wait five minutes, half.',
+    rate: '{4 L} on a square of {30 × 30 cm}: half, wait five minutes, half.',
     limits: ['Rinse and return worms with a raised, saddle-shaped collar.'],
-    cautions: [caution('Mustard stings eyes and skin: gloves and glasses.', 'mix')],
+    cautions: [caution('mustard-stings-eyes', 'Mustard stings eyes and skin: gloves and glasses.', 'mix')],
     classes: ['mustard'],
     steps: [
-      step('clear', 'before', 'Clear leaves from a square of 30 × 30 cm', 'the pour must reach the soil', [0, 2], 5),
+      step('clear', 'before', 'Clear leaves from a square of {30 × 30 cm}', 'the pour must reach the soil', [0, 2], 5),
       step(
         'pour',
         'apply',

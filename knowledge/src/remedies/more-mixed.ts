@@ -1,16 +1,18 @@
 /** More that is mixed, poured or bought: oil, sulphur, bicarbonate, peroxide, living helpers, last resorts. */
-import { caution, expects, helps, note, remedy, step, type RemedyCore } from './build';
+import { caution, expects, helps, note, remedy, step, type RemedyCore, of } from './build';
 import { count, look, windows } from './windows';
 
 const localRules = note(
+  'many-places-home',
   'In many places home-made plant sprays are restricted or not allowed at all: ask your extension or plant-health service.',
   'choose',
 );
 const labelRules = caution(
+  'label-rules-rate',
   'The label rules: rate, plants, wait before harvest, clothing. Only products allowed where you live.',
   'mix',
 );
-const bees = caution('Nothing on open blossom; dusk only: bees.');
+const bees = caution('nothing-open-blossom', 'Nothing on open blossom; dusk only: bees.');
 const contact = windows.contactSpray;
 const livingWindow = { part: 'evening', sun: 'avoid', between: [10, 30] } as const;
 
@@ -44,23 +46,26 @@ const sprays: readonly RemedyCore[] = [
     },
     rate: 'To full cover, undersides and bark cracks.',
     limits: [
-      'Between 4 and 30 °C, never on wilted or dry plants.',
+      'Between {4 °C} and {30 °C}, never on wilted or dry plants.',
       'Two weeks at least from sulphur.',
       'At most 3 in a season on leaves.',
     ],
     sensitiveTo: 'oil',
     notFor: ['fern', 'seedling'],
-    cautions: [localRules, bees, note('Fish die of it: 5 m from ponds.')],
+    cautions: [localRules, bees, note('fish-die-ponds', 'Fish die of it: {5 m} from ponds.')],
     classes: ['oil', 'spray'],
     steps: [
       count,
-      step(
+      of(
         'test-leaf',
-        'before',
-        'Wet two or three leaves and mark them',
-        'a plant that burns shows it within two days',
-        [0, 1],
-        3,
+        step(
+          'test-leaf',
+          'before',
+          'Wet two or three leaves and mark them',
+          'a plant that burns shows it within two days',
+          [0, 1],
+          3,
+        ),
       ),
       step(
         'spray',
@@ -101,7 +106,7 @@ const sprays: readonly RemedyCore[] = [
       ingredient: 'potassium-bicarbonate',
       cap: 6,
       strengths: [
-        { id: 'usual', label: '0.5 %: 5 g per litre', value: 5, why: 'the usual trial strength', byDefault: true },
+        { id: 'usual', label: '0.5 %: {5 g/L}', value: 5, why: 'the usual trial strength', byDefault: true },
         { id: 'gentle', label: '0.3 %', value: 3, why: 'young or tender leaves' },
       ],
     },
@@ -172,16 +177,23 @@ const sprays: readonly RemedyCore[] = [
     ],
     sensitiveTo: 'peroxide',
     notFor: ['seedling', 'fern'],
-    cautions: [caution('Gloves and goggles when measuring; bleaches clothes.', 'mix'), bees, localRules],
+    cautions: [
+      caution('gloves-goggles-measuring', 'Gloves and goggles when measuring; bleaches clothes.', 'mix'),
+      bees,
+      localRules,
+    ],
     classes: ['peroxide', 'spray'],
     steps: [
-      step(
+      of(
         'test-leaf',
-        'before',
-        'Wet two or three leaves and mark them',
-        'a plant that burns shows it within two days',
-        [0, 1],
-        3,
+        step(
+          'test-leaf',
+          'before',
+          'Wet two or three leaves and mark them',
+          'a plant that burns shows it within two days',
+          [0, 1],
+          3,
+        ),
       ),
       step('spray', 'apply', 'Spray both sides', 'it works only while wet', [2, 3], 15, contact, 'test-leaf'),
       look('look', 'spray', [2, 3], 'Any burn? Any new spots?', 'burn shows within three days'),
@@ -197,7 +209,7 @@ const sprays: readonly RemedyCore[] = [
     name: 'Wettable sulphur',
     rung: 'bought',
     plain: 'Sulphur against mildew, rust and the mites too small to see. Never near oil, never in heat.',
-    honest: 'Old and good for preventing; burns gooseberries, some currants, melons and everything above 27 °C.',
+    honest: 'Old and good for preventing; burns gooseberries, some currants, melons and everything above {27 °C}.',
     targets: [
       helps('powdery-mildew', 0.7, 'it keeps spores from sprouting'),
       helps('russet-mites', 0.85, 'it kills mites'),
@@ -206,11 +218,11 @@ const sprays: readonly RemedyCore[] = [
       helps('scab', 0.5, 'before rain'),
       helps('black-spot', 0.5, 'before rain'),
     ],
-    rate: 'Label rate, usually 2–5 g per litre.',
-    limits: ['Below 27 °C.', 'Two to four weeks from any oil.'],
+    rate: 'Label rate, usually {2–5 g/L}.',
+    limits: ['Below {27 °C}.', 'Two to four weeks from any oil.'],
     sensitiveTo: 'sulphur',
     notFor: ['gooseberry', 'seedling'],
-    cautions: [labelRules, caution('Mask and goggles: the dust irritates.', 'mix')],
+    cautions: [labelRules, caution('mask-goggles-dust', 'Mask and goggles: the dust irritates.', 'mix')],
     classes: ['sulphur', 'spray'],
     steps: [
       count,
@@ -258,7 +270,7 @@ const sprays: readonly RemedyCore[] = [
     ],
     rate: 'Label rate.',
     limits: ['Never with silicate or other alkaline mixes.', 'Three days before Bt or spinosad, not after.'],
-    cautions: [labelRules, bees, caution('Dangerous to cats and fish.')],
+    cautions: [labelRules, bees, caution('dangerous-cats-fish', 'Dangerous to cats and fish.')],
     classes: ['broad', 'spray'],
     steps: [
       count,
@@ -290,23 +302,26 @@ const soilAndLiving: readonly RemedyCore[] = [
     ],
     rate: '0.25–0.5 million per m²; the pack states its area.',
     limits: [
-      'Soil 12 °C or more (S. kraussei 5 °C).',
+      'Soil {12 °C} or more (S. kraussei {5 °C}).',
       'Young grubs, late summer to early autumn.',
       'Use the pack at once.',
     ],
     cautions: [
-      note('No chlorine: rain water or water that stood open a day.', 'mix'),
-      note('A can that held soap or peroxide must be washed first.', 'mix'),
+      note('chlorine-rain-water', 'No chlorine: rain water or water that stood open a day.', 'mix'),
+      note('held-soap-peroxide', 'A can that held soap or peroxide must be washed first.', 'mix'),
     ],
     classes: ['living'],
     steps: [
-      step(
+      of(
         'count',
-        'before',
-        'Cut three squares of 30 × 30 cm at the edge and count grubs',
-        'below the threshold nothing is needed',
-        [0, 1],
-        20,
+        step(
+          'count',
+          'before',
+          'Cut three squares of {30 × 30 cm} at the edge and count grubs',
+          'below the threshold nothing is needed',
+          [0, 1],
+          20,
+        ),
       ),
       step('water', 'before', 'Water the place', 'they swim', [0, 1], 20, windows.any, 'count'),
       step(
@@ -335,11 +350,11 @@ const soilAndLiving: readonly RemedyCore[] = [
     name: 'Nematodes against slugs',
     rung: 'helpers',
     plain: 'Phasmarhabditis watered onto warm moist soil protects seedlings for six weeks. Not against snails.',
-    honest: 'Good in trials on small slugs in moist soil above 5 °C, dear on large plots.',
+    honest: 'Good in trials on small slugs in moist soil above {5 °C}, dear on large plots.',
     targets: [helps('slugs', 0.7, 'they enter slugs below ground')],
     rate: '300 000 per m²; the pack states its area.',
-    limits: ['Soil above 5 °C and moist for two weeks.'],
-    cautions: [note('No chlorine, no soap in the can.', 'mix')],
+    limits: ['Soil above {5 °C} and moist for two weeks.'],
+    cautions: [note('chlorine-soap', 'No chlorine, no soap in the can.', 'mix')],
     classes: ['living'],
     steps: [
       step('water', 'before', 'Water the bed', 'they swim', [0, 1], 10),
@@ -357,7 +372,7 @@ const soilAndLiving: readonly RemedyCore[] = [
     plain: 'Few pellets, thinly strewn at dusk; slugs stop eating and creep away.',
     honest: 'As good as the poisonous kinds in trials, without the danger to pets and hedgehogs.',
     targets: [helps('slugs', 0.75, 'they stop eating at once')],
-    rate: 'At most 5 g per m²; again after two weeks.',
+    rate: 'At most {5 g/m²}; again after two weeks.',
     limits: ['Never metaldehyde: it kills pets and hedgehogs.'],
     cautions: [labelRules],
     classes: ['pellets'],
@@ -412,16 +427,7 @@ const soilAndLiving: readonly RemedyCore[] = [
         [0, 1],
         2,
       ),
-      step(
-        'drench',
-        'apply',
-        'Drench the pot',
-        'maggots are in the top few centimetres',
-        [0, 1],
-        5,
-        windows.any,
-        'card',
-      ),
+      step('drench', 'apply', 'Drench the pot', 'maggots are in the top {3–5 cm}', [0, 1], 5, windows.any, 'card'),
       step('drench-2', 'apply', 'Drench again', 'new ones hatch', [7, 8], 5, windows.any, 'drench'),
       step('drench-3', 'apply', 'Drench a third time', 'one generation is over', [7, 8], 5, windows.any, 'drench-2'),
       look('look', 'drench-3', [5, 7], 'Count flies on a new card', 'three weeks tell'),
@@ -452,7 +458,7 @@ const soilAndLiving: readonly RemedyCore[] = [
     },
     rate: 'Once, until it runs out below.',
     limits: ['Never over 0.3 % on roots, 0.1 % on seedlings.', 'Seven days either way from anything living.'],
-    cautions: [caution('Gloves and goggles when measuring.', 'mix')],
+    cautions: [caution('gloves-goggles-measuring', 'Gloves and goggles when measuring.', 'mix')],
     classes: ['peroxide', 'drench'],
     steps: [
       step('card', 'before', 'Note the date and how it looks', 'to compare', [0, 1], 2),

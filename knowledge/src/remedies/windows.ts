@@ -17,6 +17,7 @@ export const windows = {
 export const count: StepSpec = {
   id: 'count',
   phase: 'before',
+  kind: 'count',
   does: 'Count on ten leaves, chosen as you walk',
   why: 'without a count before, nobody can say whether it helped',
   gap: [0, 2],

@@ -134,7 +134,7 @@ export const alone: readonly SafetyRule[] = [
     'caution',
     { things: ['metaldehyde'] },
     'Metaldehyde pellets poison pets and wildlife, and are withdrawn in many places.',
-    'Iron phosphate pellets, 5 g/m².',
+    'Iron phosphate pellets, {5 g/m²}.',
   ),
   guideline(
     'pet-tempting',
@@ -196,7 +196,7 @@ export const alone: readonly SafetyRule[] = [
     'toasting',
     'note',
     { things: ['shell'] },
-    'Hot shells and hot glass: let both cool. Toast at 200 °C at most; roasted white it is quicklime and burns.',
+    'Hot shells and hot glass: let both cool. Toast at {200 °C} at most; roasted white it is quicklime and burns.',
     'Rinse, dry, toast, crush.',
   ),
   guideline(

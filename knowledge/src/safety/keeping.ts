@@ -93,7 +93,7 @@ export const keeping: readonly SafetyRule[] = [
     'stop',
     { facts: ['blight-or-virus', 'to-compost'] },
     'Blight and viruses live on in compost and tubers.',
-    'Bin, burn or bury 60 cm deep, by the local rule; save no seed.',
+    'Bin, burn or bury {60 cm} deep, by the local rule; save no seed.',
   ),
   guideline(
     'treated-mulch',

@@ -64,14 +64,14 @@ export const strengths: readonly SafetyRule[] = [
     'stop',
     { dose: { class: 'detergent', percent: 2 } },
     'So much detergent strips the wax from leaves.',
-    'True soap, 10 mL in a litre.',
+    'True soap, {10 mL/L}.',
   ),
   guideline(
     'neat-soap',
     'stop',
     { things: ['soap'], facts: ['neat'] },
     'Soap as it comes burns leaves.',
-    '10 mL in a litre of soft water.',
+    '{10 mL/L} of soft water.',
   ),
   guideline(
     'neat-peroxide',
@@ -92,7 +92,7 @@ export const strengths: readonly SafetyRule[] = [
     'stop',
     { things: ['oil'], facts: ['neat'] },
     'Oil as it comes smothers and burns leaves.',
-    '5–20 mL in a litre, with a little soap.',
+    '{5–20 mL/L}, with a little soap.',
   ),
   guideline(
     'neat-feed',

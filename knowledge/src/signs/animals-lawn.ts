@@ -360,7 +360,7 @@ const turf: readonly SignRow[] = [
   sign(
     'smoke-rings',
     'Brown rings with a dark rim in the morning',
-    'Circles a foot or more wide, with a dark, smoke-like rim while the dew lies.',
+    'Circles {30 cm} wide or more, with a dark, smoke-like rim while the dew lies.',
     'lawn colour',
     0.003,
     plate('lawn', [{ draw: 'turf', kind: 'ring' }]),

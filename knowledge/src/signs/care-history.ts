@@ -392,7 +392,7 @@ export const careAndHistorySigns: readonly SignRow[] = [
   ),
   told(
     'walnut-near',
-    'A walnut within 20 m',
+    'A walnut within {20 m}',
     'A walnut tree stands within reach of the roots.',
     0.005,
     [{ draw: 'icon', of: 'tree' }],
@@ -401,7 +401,7 @@ export const careAndHistorySigns: readonly SignRow[] = [
   ),
   told(
     'too-hot-for-set',
-    'Over 32 °C while flowering, or no pollinators',
+    'Over {32 °C} while flowering, or no pollinators',
     'Very hot days, warm nights, cold, or closed glass kept bees away while it flowered.',
     0.06,
     [{ draw: 'icon', of: 'sun', word: '32°' }],
@@ -428,7 +428,7 @@ export const careAndHistorySigns: readonly SignRow[] = [
   told(
     'cut-short',
     'Lawn cut very short or with a blunt mower',
-    'The lawn is cut under 3 cm, or the blade has not been sharpened this year.',
+    'The lawn is cut under {3 cm}, or the blade has not been sharpened this year.',
     0.08,
     [{ draw: 'icon', of: 'mower' }],
     [

@@ -20,7 +20,7 @@ export const chewerAndDiseaseSigns: readonly SignRow[] = [
   {
     id: 'pin-holes',
     name: 'Many pin-holes',
-    plain: 'The leaf is peppered with small round holes or pits, 1–3 mm across.',
+    plain: 'The leaf is peppered with small round holes or pits, {1–3 mm} across.',
     where: 'leaves',
     what: 'hole',
     pattern: 'even',

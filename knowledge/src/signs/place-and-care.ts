@@ -27,7 +27,7 @@ export const placeAndCareSigns: readonly SignRow[] = [
   {
     id: 'probe-stops',
     name: 'Wire stops short',
-    plain: 'In moist soil a stiff wire or a screwdriver stops before 15 cm.',
+    plain: 'In moist soil a stiff wire or a screwdriver stops before {15 cm}.',
     where: 'inside-soil',
     what: 'reading',
     pattern: 'any',
@@ -205,7 +205,7 @@ export const placeAndCareSigns: readonly SignRow[] = [
   care(
     'care-hard-water',
     'Watered with hard water',
-    'Tap water that furs the kettle, above about 200 mg/L hardness.',
+    'Tap water that furs the kettle, above about {200 mg/L} hardness.',
     0.1,
     ['hard-water', 'hard-water watering', 'watering =limescale', '=limescale =kettle'],
     ['hard-tap'],
@@ -236,7 +236,7 @@ export const placeAndCareSigns: readonly SignRow[] = [
     ...care(
       'cold-nights',
       'Cold nights or cold soil',
-      'Nights below about 8 °C, or soil that feels cold to the hand.',
+      'Nights below about {8 °C}, or soil that feels cold to the hand.',
       0.08,
       ['cold', 'cold soil'],
       ['moon-cold'],

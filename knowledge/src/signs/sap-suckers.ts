@@ -129,7 +129,7 @@ export const sapSuckerSigns: readonly SignRow[] = [
   {
     id: 'ladybird-larvae',
     name: 'Spiny, orange-spotted crawlers',
-    plain: 'A slate-grey, spiny crawler up to 1 cm with orange spots, running about among the aphids.',
+    plain: 'A slate-grey, spiny crawler up to {1 cm} with orange spots, running about among the aphids.',
     where: 'leaves',
     what: 'insect',
     pattern: 'any',

@@ -9,7 +9,7 @@ export const soilTestSigns: readonly SignRow[] = [
   sign(
     'soaks-slowly',
     'Water soaks in slowly',
-    'In an open ring the second filling sinks by less than 10 mm in an hour. In clay that can be normal.',
+    'In an open ring the second filling sinks by less than {10 mm} in an hour. In clay that can be normal.',
     'inside-soil reading',
     0.06,
     plate('profile', [{ draw: 'ground', kind: 'ring' }]),
@@ -27,7 +27,7 @@ export const soilTestSigns: readonly SignRow[] = [
   sign(
     'hole-drains-slowly',
     'A filled hole drains slowly',
-    'A hole as deep as a spade, filled twice, loses less than 2 cm an hour.',
+    'A hole as deep as a spade, filled twice, loses less than {2 cm} an hour.',
     'inside-soil reading',
     0.03,
     plate('profile', [{ draw: 'ground', kind: 'hole' }]),
@@ -110,7 +110,7 @@ export const soilTestSigns: readonly SignRow[] = [
   sign(
     'coffee-grounds',
     'Soil like coffee grounds',
-    'The top few centimetres are loose, dry, dark pellets like coffee grounds or mince.',
+    'The top {3–5 cm} are loose, dry, dark pellets like coffee grounds or mince.',
     'soil-surface growth',
     0.004,
     plate('soil', [{ draw: 'ground', kind: 'grains' }]),
@@ -175,7 +175,7 @@ export const soilTestSigns: readonly SignRow[] = [
   sign(
     'long-ribbon',
     'Squeezed soil makes a long ribbon',
-    'Moist soil pressed between finger and thumb makes a shiny ribbon longer than 5 cm.',
+    'Moist soil pressed between finger and thumb makes a shiny ribbon longer than {5 cm}.',
     'inside-soil reading',
     0.1,
     plate('soil', [{ draw: 'ground', kind: 'ribbon' }]),
@@ -263,8 +263,8 @@ export const soilTestSigns: readonly SignRow[] = [
   ),
   sign(
     'soil-cold-read',
-    'Soil thermometer under 10 °C',
-    'At finger depth in the morning the soil reads below 10 °C.',
+    'Soil thermometer under {10 °C}',
+    'At finger depth in the morning the soil reads below {10 °C}.',
     'inside-soil reading',
     0.05,
     plate('profile', [{ draw: 'icon', of: 'snow' }]),

@@ -1,8 +1,10 @@
-import { addDays, type IsoDate } from '@trowel/core/plan';
+import { addDays, type IsoDate } from '@trowel/core/quantities';
+import { cautionKey } from '@trowel/core/choose';
 import type { Tables } from '@trowel/core/tables';
 import { gardenTime } from '../clock';
-import * as atBench from '../bench-commands';
-import * as commands from '../commands';
+import * as atBench from '../acts/bench';
+import * as inCases from '../acts/cases';
+import * as inGarden from '../acts/garden';
 import type { Db } from '../database';
 import { addBed, addPlanting, isSetUp, saveGarden } from '../store/garden';
 import { applyCautions } from '../views/step-safety';
@@ -45,13 +47,13 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
 /** Soil tests of two springs, from a jar and a laboratory. */
 function measureTheGround(db: Db, tables: Tables, today: IsoDate): void {
   for (const { bed, daysAgo, source, found } of demoSoilTests)
-    commands.addSoilTest(depsOn(db, tables, addDays(today, -daysAgo)), { source, found }, bed);
+    inGarden.addSoilTest(depsOn(db, tables, addDays(today, -daysAgo)), { source, found }, bed);
 }
 
 /** A few rounds of practice, one of them missed. */
 function practise(db: Db, tables: Tables, today: IsoDate): void {
   for (const { cause, answer, daysAgo, minutes } of demoPractice)
-    commands.answerPractice(depsOn(db, tables, addDays(today, -daysAgo)), { cause, answer, minutes });
+    inGarden.answerPractice(depsOn(db, tables, addDays(today, -daysAgo)), { cause, answer, minutes });
 }
 
 /** Sprayers, cupboard, brews and a recipe of their own. */
@@ -83,7 +85,7 @@ function tell(db: Db, tables: Tables, story: Story): void {
   const deps = { db, tables, clock: () => new Date(`${day}T${String(story.hour ?? 8).padStart(2, '0')}:30:00Z`) };
   const idOf = (result: Record<string, unknown>) => String(result.id);
   const caseId = idOf(
-    commands.openCase(deps, {
+    inCases.openCase(deps, {
       bedId: story.bed,
       name: story.name,
       ...(story.plant === undefined ? {} : { plantingId: `${story.bed}-${story.plant}` }),
@@ -94,19 +96,19 @@ function tell(db: Db, tables: Tables, story: Story): void {
     day = addDays(story.opened, event.day);
     switch (event.kind) {
       case 'said':
-        commands.addEvidence(deps, { said: event.line }, caseId);
+        inCases.addEvidence(deps, { said: event.line }, caseId);
         break;
       case 'signs':
-        commands.addEvidence(deps, { items: event.items }, caseId);
+        inCases.addEvidence(deps, { items: event.items }, caseId);
         break;
       case 'check':
-        commands.answerCheck(deps, { check: event.check, answer: event.answer }, caseId);
+        inCases.answerCheck(deps, { check: event.check, answer: event.answer }, caseId);
         break;
       case 'choose':
         treatments.set(
           event.remedy,
           idOf(
-            commands.chooseRemedy(
+            inCases.chooseRemedy(
               deps,
               { remedy: event.remedy, ...(event.strength === undefined ? {} : { strength: event.strength }) },
               caseId,
@@ -117,24 +119,24 @@ function tell(db: Db, tables: Tables, story: Story): void {
       case 'step': {
         const treatmentId = treatments.get(event.remedy) ?? '';
         const row = oneTreatment(db, treatmentId);
-        commands.recordStep(deps, {
+        inCases.recordStep(deps, {
           treatmentId,
           step: event.step,
           outcome: event.outcome ?? 'done',
           // This household reads what it is told.
-          acknowledged: applyCautions(db, tables, row, day).flatMap(({ rule = '' }) => rule),
+          acknowledged: applyCautions(db, tables, row, day).map(cautionKey),
         });
         break;
       }
       case 'count':
-        commands.addLook(
+        inCases.addLook(
           deps,
           { treatmentId: treatments.get(event.remedy), kind: event.when, counts: event.counts },
           caseId,
         );
         break;
       case 'close':
-        commands.closeCase(deps, { outcome: event.outcome }, caseId);
+        inCases.closeCase(deps, { outcome: event.outcome }, caseId);
         break;
       default:
         event satisfies never;

@@ -4,7 +4,7 @@
  * so that nobody finds greenfly on a redcurrant in midwinter.
  */
 import type { CaseOutcome } from '@trowel/core/contract';
-import { addDays, type IsoDate } from '@trowel/core/plan';
+import { addDays, type IsoDate } from '@trowel/core/quantities';
 
 export type StoryEvent = { readonly day: number } & (
   | { readonly kind: 'said'; readonly line: string }

@@ -1,4 +1,6 @@
 import { inputError, soilFound, type SoilFound } from '@trowel/core/contract';
+import { unfit } from '../problems';
+import { isIsoDate } from '@trowel/core/quantities';
 import Papa from 'papaparse';
 
 /** One row of a soil CSV, checked. */
@@ -35,13 +37,13 @@ export function readSoilCsv(csv: string): SoilCsvRow[] {
     transformHeader: (header) => header.trim().toLowerCase().replace(/\s+/g, '_'),
   });
   const broken = errors.find(({ type }) => type !== 'Delimiter');
-  if (broken) throw inputError(`csv line ${(broken.row ?? 0) + 2}`, broken.message);
+  if (broken) throw unfit(`csv line ${(broken.row ?? 0) + 2}`, 'csv-broken', { why: broken.message });
   for (const needed of ['bed', 'date'])
-    if (!meta.fields?.includes(needed)) throw inputError('csv line 1', `has no column "${needed}"`);
+    if (!meta.fields?.includes(needed)) throw unfit('csv line 1', 'csv-no-column', { column: needed });
   const strange = meta.fields?.find((field) => !known.includes(field));
   if (strange !== undefined)
-    throw inputError('csv line 1', `column "${strange}" is not known; known are ${known.join(', ')}`);
-  if (data.length === 0) throw inputError('csv', 'has a header but no rows');
+    throw unfit('csv line 1', 'csv-strange-column', { column: strange, known: known.join(', ') });
+  if (data.length === 0) throw unfit('csv', 'csv-empty');
   return data.map((row, index) => rowOf(row, index + 2));
 }
 
@@ -52,14 +54,13 @@ function rowOf(row: Record<string, string>, line: number): SoilCsvRow {
     const value = text(column);
     if (value === '') return undefined;
     const parsed = Number(value.replace(',', '.'));
-    if (!Number.isFinite(parsed)) throw inputError(at(column), `"${value}" is not a number`);
+    if (!Number.isFinite(parsed)) throw unfit(at(column), 'csv-not-number', { given: value });
     return parsed;
   };
   const bed = text('bed');
-  if (bed === '') throw inputError(at('bed'), 'is empty: which bed was tested?');
+  if (bed === '') throw unfit(at('bed'), 'csv-no-bed');
   const on = text('date');
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(on) || Number.isNaN(Date.parse(on)))
-    throw inputError(at('date'), `"${on}" is not a day as YYYY-MM-DD`);
+  if (!isIsoDate(on)) throw unfit(at('date'), 'csv-not-day', { given: on });
   const measured = Object.fromEntries(
     Object.entries(numberColumns).flatMap(([column, name]) => {
       const value = number(column);
@@ -68,8 +69,7 @@ function rowOf(row: Record<string, string>, line: number): SoilCsvRow {
   );
   const [sand, silt, clay] = textureColumns.map(number);
   const layers = [sand, silt, clay].filter((value) => value !== undefined);
-  if (layers.length > 0 && layers.length < 3)
-    throw inputError(at('sand'), 'sand, silt and clay belong together: give all three or none');
+  if (layers.length > 0 && layers.length < 3) throw unfit(at('sand'), 'csv-texture');
   const parsed = soilFound.safeParse({
     ...measured,
     ...(layers.length === 3 ? { texture: { sand, silt, clay } } : {}),
@@ -80,6 +80,6 @@ function rowOf(row: Record<string, string>, line: number): SoilCsvRow {
     const column = Object.entries(numberColumns).find(([, known_]) => known_ === name)?.[0] ?? name;
     throw inputError(at(column), issue?.message ?? 'does not fit');
   }
-  if (Object.keys(parsed.data).length === 0) throw inputError(`csv line ${line}`, 'nothing was measured in this row');
+  if (Object.keys(parsed.data).length === 0) throw unfit(`csv line ${line}`, 'csv-nothing');
   return { line, bed, on, found: parsed.data };
 }

@@ -2,10 +2,11 @@ import { batchEventKinds, recipeDocument, vesselKinds, type RecipeDocument } fro
 import { batchKinds, type Batch } from '@trowel/core/mix';
 import { z } from 'zod';
 import type { Db } from '../database';
+import { storedId } from './ids';
 import { any, jsonText, maybeOne, run } from './rows';
 
 const cupboardRow = z.object({
-  ingredient: z.string(),
+  ingredient: storedId('ingredients'),
   amount: z.number().nullable(),
   unit: z.enum(['mL', 'g']),
   pack_size: z.number().nullable(),

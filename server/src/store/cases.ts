@@ -2,12 +2,13 @@ import { caseOutcomes, type CaseOutcome } from '@trowel/core/contract';
 import { actionClasses } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
+import { storedId, storedUnder } from './ids';
 import { any, jsonText, maybeOne, run } from './rows';
 
 /** The last weighing in short, so that lists need not weigh again. */
 export const readingShort = z.object({
-  causes: z.array(z.object({ id: z.string(), probability: z.number() })),
-  conditions: z.array(z.object({ id: z.string(), probability: z.number() })),
+  causes: z.array(z.object({ id: storedId('causes'), probability: z.number() })),
+  conditions: z.array(z.object({ id: storedId('conditions'), probability: z.number() })),
   depth: z.number(),
   action: z.enum(actionClasses),
 });
@@ -28,8 +29,16 @@ const caseRow = z.object({
 });
 export type CaseRow = z.infer<typeof caseRow>;
 
-const evidenceRow = z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().nullable() });
-export type EvidenceRow = z.infer<typeof evidenceRow>;
+const observationRow = z.object({
+  sign: storedId('signs'),
+  state: z.enum(['seen', 'absent', 'not-looked']),
+  amount: z.number().nullable(),
+});
+export interface EvidenceRow {
+  readonly sign: string;
+  readonly state: 'seen' | 'absent';
+  readonly amount: number | null;
+}
 
 const lookRow = z.object({
   id: z.string(),
@@ -106,17 +115,22 @@ export function reopenCase(db: Db, id: string): void {
   run(db, "UPDATE cases SET status = 'open', outcome = NULL, closed_on = NULL, late_look_on = NULL WHERE id = ?", id);
 }
 
-/** What holds now: the newest row of each sign, without those taken back. */
-export const anyEvidence = (db: Db, caseId: string): EvidenceRow[] =>
-  any(
+/** What holds now: the newest row of each sign, without those taken back. A renamed sign is one with what it was. */
+export function anyEvidence(db: Db, caseId: string): EvidenceRow[] {
+  const rows = any(
     db,
-    evidenceRow,
+    observationRow,
     `SELECT sign, state, amount FROM observation AS o
-     WHERE case_id = ? AND state <> 'not-looked'
+     WHERE case_id = ?
        AND id = (SELECT MAX(id) FROM observation WHERE case_id = o.case_id AND sign = o.sign)
      ORDER BY id`,
     caseId,
   );
+  const newest = new Map(rows.map((row) => [row.sign, row]));
+  return [...newest.values()].flatMap(({ sign, state, amount }) =>
+    state === 'not-looked' ? [] : [{ sign, state, amount }],
+  );
+}
 
 export function addObservation(
   db: Db,
@@ -142,9 +156,12 @@ export function addObservation(
 }
 
 export const anyChecksDone = (db: Db, caseId: string): string[] =>
-  any(db, z.object({ check_id: z.string() }), 'SELECT DISTINCT check_id FROM check_done WHERE case_id = ?', caseId).map(
-    ({ check_id }) => check_id,
-  );
+  any(
+    db,
+    z.object({ check_id: storedId('checks') }),
+    'SELECT DISTINCT check_id FROM check_done WHERE case_id = ?',
+    caseId,
+  ).map(({ check_id }) => check_id);
 
 export function addCheckDone(db: Db, row: { caseId: string; check: string; answer: string; on: string }): void {
   run(
@@ -179,7 +196,7 @@ export const anyEarlierCounts = (db: Db, caseId: string): { sign: string; amount
   any(
     db,
     z
-      .object({ sign: z.string(), amount: z.number(), observed_on: z.string() })
+      .object({ sign: storedId('signs'), amount: z.number(), observed_on: z.string() })
       .transform(({ observed_on, ...row }) => ({ ...row, on: observed_on })),
     `SELECT sign, amount, observed_on FROM observation AS o
      WHERE case_id = ? AND amount IS NOT NULL
@@ -196,7 +213,8 @@ export const maybeCountedOn = (db: Db, caseId: string, sign: string): string | u
   maybeOne(
     db,
     z.object({ observed_on: z.string() }),
-    `SELECT observed_on FROM observation WHERE case_id = ? AND sign = ? AND amount IS NOT NULL ORDER BY id DESC LIMIT 1`,
+    `SELECT observed_on FROM observation
+     WHERE case_id = ? AND sign IN (SELECT value FROM json_each(?)) AND amount IS NOT NULL ORDER BY id DESC LIMIT 1`,
     caseId,
-    sign,
+    storedUnder('signs', sign),
   )?.observed_on;

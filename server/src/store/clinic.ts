@@ -2,6 +2,7 @@ import { soilFound, type SoilFound } from '@trowel/core/contract';
 import type { PracticeCard } from '@trowel/core/practice';
 import { z } from 'zod';
 import type { Db } from '../database';
+import { storedId, storedUnder } from './ids';
 import { any, jsonText, maybeOne, run } from './rows';
 
 const soilTestRow = z.object({
@@ -35,13 +36,16 @@ export function addSoilTest(
 /** The gardener's own thresholds by cause. */
 export const thresholds = (db: Db): Record<string, number> =>
   Object.fromEntries(
-    any(db, z.object({ cause: z.string(), act_above: z.number() }), 'SELECT cause, act_above FROM threshold').map(
-      ({ cause, act_above }) => [cause, act_above],
-    ),
+    any(
+      db,
+      z.object({ cause: storedId('causes'), act_above: z.number() }),
+      'SELECT cause, act_above FROM threshold',
+    ).map(({ cause, act_above }) => [cause, act_above]),
   );
 
 export function saveThreshold(db: Db, cause: string, actAbove: number | null, on: string): void {
-  if (actAbove === null) run(db, 'DELETE FROM threshold WHERE cause = ?', cause);
+  if (actAbove === null)
+    run(db, 'DELETE FROM threshold WHERE cause IN (SELECT value FROM json_each(?))', storedUnder('causes', cause));
   else
     run(
       db,
@@ -55,7 +59,7 @@ export function saveThreshold(db: Db, cause: string, actAbove: number | null, on
 
 const cardRow = z
   .object({
-    cause: z.string(),
+    cause: storedId('causes'),
     box: z.number(),
     due_on: z.string(),
     times_right: z.number(),
@@ -72,7 +76,12 @@ const cardRow = z
 export const anyPracticeCards = (db: Db): (PracticeCard & { minutes: number })[] =>
   any(db, cardRow, 'SELECT * FROM practice_card ORDER BY due_on, cause');
 export const maybeOneCard = (db: Db, cause: string): (PracticeCard & { minutes: number }) | undefined =>
-  maybeOne(db, cardRow, 'SELECT * FROM practice_card WHERE cause = ?', cause);
+  maybeOne(
+    db,
+    cardRow,
+    'SELECT * FROM practice_card WHERE cause IN (SELECT value FROM json_each(?)) ORDER BY due_on DESC LIMIT 1',
+    storedUnder('causes', cause),
+  );
 
 export function saveCard(db: Db, card: PracticeCard, minutes: number): void {
   run(

@@ -1,7 +1,8 @@
-import { measureSystems } from '@trowel/core/measures';
+import { measureSystems } from '@trowel/core/quantities';
 import { climates, settings } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
+import { storedId } from './ids';
 import { any, jsonText, maybeOne, run } from './rows';
 
 const gardenRow = z.object({
@@ -16,7 +17,7 @@ const gardenRow = z.object({
   climate: z.enum(climates).nullable(),
   forbids: jsonText(z.array(z.string())),
   only_cupboard: z.number().transform((value) => value === 1),
-  schools: jsonText(z.record(z.string(), z.string())),
+  schools: jsonText(z.record(storedId('remedies'), z.string())),
 });
 export type GardenRow = z.infer<typeof gardenRow>;
 
@@ -32,7 +33,7 @@ export type BedRow = z.infer<typeof bedRow>;
 const plantingRow = z.object({
   id: z.string(),
   bed_id: z.string(),
-  plant: z.string(),
+  plant: storedId('plants'),
   label: z.string(),
   planted_on: z.string(),
   removed_on: z.string().nullable(),
@@ -40,9 +41,12 @@ const plantingRow = z.object({
 });
 export type PlantingRow = z.infer<typeof plantingRow>;
 
+export const maybeGarden = (db: Db): GardenRow | undefined =>
+  maybeOne(db, gardenRow, 'SELECT * FROM garden WHERE id = 1');
+
 /** The garden this file holds. @throws Error when it was never set up. */
 export function oneGarden(db: Db): GardenRow {
-  const row = maybeOne(db, gardenRow, 'SELECT * FROM garden WHERE id = 1');
+  const row = maybeGarden(db);
   if (!row) throw new Error('the garden has not been set up');
   return row;
 }

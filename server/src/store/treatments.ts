@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import type { Db } from '../database';
+import { storedId } from './ids';
 import { any, maybeOne, run } from './rows';
 
 const treatmentRow = z.object({
   id: z.string(),
   case_id: z.string(),
-  remedy: z.string(),
+  remedy: storedId('remedies'),
   strength: z.number().nullable(),
   chosen_on: z.string(),
   ended_on: z.string().nullable(),

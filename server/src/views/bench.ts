@@ -1,7 +1,9 @@
-import { ruleSaid, rulesIn } from '@trowel/core/choose';
-import type { BenchView } from '@trowel/core/contract';
+import { byRule, rulesIn } from '@trowel/core/choose';
+import { InputError, type BenchView, type CautionSaid, type RecipeDocument } from '@trowel/core/contract';
 import { batchClasses, batchState, checkRecipe, shoppingList, type Batch, type Kept } from '@trowel/core/mix';
-import { rowById, type Tables } from '@trowel/core/tables';
+import type { MeasureSystem } from '@trowel/core/quantities';
+import type { Tables } from '@trowel/core/tables';
+import { cautionWords, choreWords, keptWords, shoppingWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import * as bench from '../store/bench';
@@ -9,13 +11,15 @@ import { anyOpenCases } from '../store/cases';
 import { oneGarden } from '../store/garden';
 import { anyTreatments } from '../store/treatments';
 import type { Deps } from './plan';
+import { maybeRemedy } from './step-safety';
 
 /** The bench as it stands: brews, cupboard, sprayers, own recipes and own rules. */
 export function benchViewOf({ db, tables, clock }: Deps): BenchView {
   const garden = oneGarden(db);
   const { today } = gardenTime(clock(), garden.time_zone);
   const vessels = bench.anyVessels(db);
-  const nameOf = (id: string) => rowById(tables.ingredients, id, 'ingredients').name;
+  const nameOf = (id: string) => keptWords(tables, 'ingredients', id);
+  const { measures } = garden;
   const kept = keptOf(db);
   return {
     today,
@@ -30,7 +34,11 @@ export function benchViewOf({ db, tables, clock }: Deps): BenchView {
       percent: row.percent,
       wanted: row.wanted,
     })),
-    shopping: shoppingList(tables, kept, remediesUnderWay(db, tables)),
+    shopping: shoppingList(tables, kept, remediesUnderWay(db, tables)).map((item) => ({
+      ingredient: item.ingredient,
+      name: nameOf(item.ingredient),
+      why: shoppingWords(tables, item, measures),
+    })),
     vessels: vessels.map((row) => ({
       id: row.id,
       name: row.name,
@@ -54,14 +62,16 @@ export function benchViewOf({ db, tables, clock }: Deps): BenchView {
         warmth: row.warmth,
         vessel: vessels.find(({ id }) => id === row.vessel_id)?.name ?? null,
         ...state,
-        chores: [...chores],
-        cautions: rulesIn(tables, { things: [{ classes: batchClasses[row.kind] }] }).map(ruleSaid),
+        chores: chores.map(({ kind, due }) => ({ kind, due, ...choreWords[kind] })),
+        cautions: rulesIn(tables, { things: [{ classes: batchClasses[row.kind] }] }).map((rule) =>
+          cautionWords(tables, byRule(rule), measures),
+        ),
         lastEvent: last ? { kind: last.kind, on: last.on_date, ml: last.ml } : null,
       };
     }),
     recipes: bench
       .anyRecipes(db)
-      .map(({ id, document }) => ({ id, document, cautions: checkRecipe(tables, document) })),
+      .map(({ id, document }) => ({ id, document, cautions: cautionsOf(tables, document, measures) })),
   };
 }
 
@@ -87,5 +97,15 @@ function remediesUnderWay(db: Db, tables: Tables) {
   return anyOpenCases(db)
     .flatMap(({ id }) => anyTreatments(db, id))
     .filter(({ ended_on }) => ended_on === null)
-    .map(({ remedy }) => rowById(tables.remedies, remedy, 'remedies'));
+    .flatMap(({ remedy }) => maybeRemedy(tables, remedy) ?? []);
+}
+
+/** What a recipe of one's own has to mind; one whose ingredient is no longer known says only that. */
+function cautionsOf(tables: Tables, document: RecipeDocument, measures: MeasureSystem): CautionSaid[] {
+  try {
+    return checkRecipe(tables, document).map((found) => cautionWords(tables, found, measures));
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return [{ rule: 'no-longer-known', level: 'stop', says: error.message }];
+  }
 }

@@ -1,9 +1,9 @@
 import type { CaseSummary, CaseView, FollowResponse } from '@trowel/core/contract';
 import { sayFollow } from '@trowel/core/headless';
 import { follow, summarise } from '@trowel/core/follow';
-import { daysBetween } from '@trowel/core/plan';
-import { rowById, type RemedyRow, type Tables } from '@trowel/core/tables';
-import { verdictWords } from '@trowel/core/wording';
+import { daysBetween } from '@trowel/core/quantities';
+import { isKnown, type RemedyRow, type Tables } from '@trowel/core/tables';
+import { keptWords, verdictWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { anyCases, anyEvidence, anyLooks, type CaseRow, type LookRow } from '../store/cases';
 import { anyBeds, anyPlantings, type BedRow, type PlantingRow } from '../store/garden';
@@ -12,6 +12,7 @@ import { anyStepsOf, anyTreatments, type TreatmentRow } from '../store/treatment
 import { logEntryOf } from './log';
 import { layOut, stepsOf, type Deps } from './plan';
 import { situationOfCase } from './reading';
+import { maybeRemedy, puts } from './step-safety';
 
 interface Names {
   readonly beds: ReadonlyMap<string, BedRow>;
@@ -29,16 +30,17 @@ export function caseSummaries({ db, tables }: Deps): CaseSummary[] {
 }
 
 /** The likeliest always leads; others only when they are likely themselves. */
-const leads = ({ probability }: { probability: number }, index: number) => index === 0 || probability >= 0.25;
+const namedFrom = 0.25;
+const leads = ({ probability }: { probability: number }, index: number) => index === 0 || probability >= namedFrom;
 
 function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSummary {
   const planting = row.planting_id === null ? undefined : names.plantings.get(row.planting_id);
   const treatments = anyTreatments(db, row.id);
-  const leading = row.reading.causes.some(({ probability }) => probability >= 0.25)
-    ? row.reading.causes.map((cause) => ({ ...cause, name: rowById(tables.causes, cause.id, 'causes').name }))
+  const leading = row.reading.causes.some(({ probability }) => probability >= namedFrom)
+    ? row.reading.causes.map((cause) => ({ ...cause, name: keptWords(tables, 'causes', cause.id) }))
     : row.reading.conditions.filter(leads).map((condition) => ({
         ...condition,
-        name: rowById(tables.conditions, condition.id, 'conditions').name,
+        name: keptWords(tables, 'conditions', condition.id),
       }));
   const verdicts = treatments.flatMap((treatment) => followOf(db, tables, treatment)?.verdict ?? []);
   const last = verdicts[verdicts.length - 1];
@@ -59,7 +61,7 @@ function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSumm
     leading: leading.slice(0, 3),
     depth: row.reading.depth,
     action: row.reading.action,
-    treatments: treatments.map(({ remedy }) => rowById(tables.remedies, remedy, 'remedies').name),
+    treatments: treatments.map(({ remedy }) => keptWords(tables, 'remedies', remedy)),
     verdict: last === undefined ? null : verdictWords[last],
   };
 }
@@ -87,15 +89,18 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       .filter(({ bed_id, id }) => bed_id === row.bed_id && id !== row.planting_id)
       .map(({ plant }) => plant),
     treatments: treatments.map((treatment) => {
-      const remedy = rowById(tables.remedies, treatment.remedy, 'remedies');
+      const remedy = maybeRemedy(tables, treatment.remedy);
       return {
         id: treatment.id,
-        remedy: remedy.id,
-        remedyName: remedy.name,
+        remedy: treatment.remedy,
+        remedyName: keptWords(tables, 'remedies', treatment.remedy),
+        isKnown: remedy !== undefined,
         strength: treatment.strength,
         chosenOn: treatment.chosen_on,
         endedOn: treatment.ended_on,
-        counts: { what: remedy.expect.what, unit: remedy.expect.unit, clearBelow: remedy.expect.clearBelow },
+        counts: remedy
+          ? { what: remedy.expect.what, unit: remedy.expect.unit, clearBelow: remedy.expect.clearBelow }
+          : { what: '', unit: 'number', clearBelow: 0 },
         steps: stepsOf(deps, laidOut, treatment, row),
         follow: followOf(db, tables, treatment) ?? null,
       };
@@ -108,13 +113,21 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       counts,
       mean: Number(summarise(counts).mean.toFixed(2)),
     })),
-    log: anyLogOfCase(db, row.id).map((entry) => logEntryOf({ db, tables }, entry)),
+    log: anyLogOfCase(db, row.id).map((entry) => logEntryOf({ db, tables, measures: laidOut.garden.measures }, entry)),
+    noLongerKnown: [
+      ...new Set(
+        anyEvidence(db, row.id).flatMap(({ sign }) =>
+          isKnown(tables, 'signs', sign) ? [] : [keptWords(tables, 'signs', sign)],
+        ),
+      ),
+    ],
   };
 }
 
 function recentOf(db: Db, tables: Tables, treatments: readonly TreatmentRow[], today: string) {
   return treatments.flatMap((treatment) => {
-    const remedy = rowById(tables.remedies, treatment.remedy, 'remedies');
+    const remedy = maybeRemedy(tables, treatment.remedy);
+    if (!remedy) return [];
     return applications(db, treatment, remedy).map((on) => ({ remedy: remedy.id, daysAgo: daysBetween(on, today) }));
   });
 }
@@ -122,14 +135,15 @@ function recentOf(db: Db, tables: Tables, treatments: readonly TreatmentRow[], t
 /** Days on which the remedy was put on. */
 function applications(db: Db, treatment: TreatmentRow, remedy: RemedyRow): string[] {
   return anyStepsOf(db, treatment.id)
-    .filter(({ step, outcome }) => outcome === 'done' && remedy.steps.some(({ id, applies }) => id === step && applies))
+    .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
     .map(({ on_date }) => on_date)
     .sort();
 }
 
 /** The verdict on one treatment; undefined while there is nothing to judge by. */
 export function followOf(db: Db, tables: Tables, treatment: TreatmentRow): FollowResponse | undefined {
-  const remedy = rowById(tables.remedies, treatment.remedy, 'remedies');
+  const remedy = maybeRemedy(tables, treatment.remedy);
+  if (!remedy) return undefined;
   const dates = applications(db, treatment, remedy);
   const appliedOn = dates[0] ?? (remedy.rung === 'leave' ? treatment.chosen_on : undefined);
   if (appliedOn === undefined) return undefined;

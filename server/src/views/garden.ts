@@ -1,8 +1,8 @@
 import type { GardenView, NotebookView, TodayView } from '@trowel/core/contract';
-import { addDays, daysBetween, sunHours } from '@trowel/core/plan';
-import { rowById } from '@trowel/core/tables';
+import { sunHours } from '@trowel/core/plan';
+import { addDays, daysBetween } from '@trowel/core/quantities';
 import { batchState } from '@trowel/core/mix';
-import { brewWords, hindranceSays } from '@trowel/core/wording';
+import { brewWords, choreWords, hindranceSays, keptWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
@@ -15,6 +15,9 @@ import { batchOf, keptOf } from './bench';
 import { logEntryOf } from './log';
 import { layOut, placeOf, stepsOf, type Deps } from './plan';
 import { historyOf } from './reading';
+
+/** From here on an earlier reading of the ground is told on the bed's card. */
+const groundToldFrom = 0.5;
 
 export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
   const garden = oneGarden(db);
@@ -48,7 +51,7 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
       const conditions = new Map(
         newest
           .flatMap(({ reading }) => reading.conditions)
-          .filter(({ probability }) => probability >= 0.5)
+          .filter(({ probability }) => probability >= groundToldFrom)
           .map((row) => [row.id, row] as const),
       );
       return {
@@ -61,18 +64,18 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
           .map((row) => ({
             id: row.id,
             plant: row.plant,
-            plantName: rowById(tables.plants, row.plant, 'plants').name,
+            plantName: keptWords(tables, 'plants', row.plant),
             label: row.label,
             plantedOn: row.planted_on,
           })),
         openCases: here.filter(({ status }) => status === 'open').length,
         conditions: [...conditions.values()].map((row) => ({
           ...row,
-          name: rowById(tables.conditions, row.id, 'conditions').name,
+          name: keptWords(tables, 'conditions', row.id),
         })),
         history: historyOf(db, id).map(({ cause, times }) => ({
           cause,
-          name: rowById(tables.causes, cause, 'causes').name,
+          name: keptWords(tables, 'causes', cause),
           times,
         })),
       };
@@ -87,10 +90,10 @@ const daysShown = 7;
 function brewsToday(db: Db, today: string): TodayView['brews'] {
   return anyBatches(db).flatMap((row) => {
     const state = batchState(batchOf(row, anyBatchEvents(db, row.id)), today);
-    const does = state.chores.filter(({ due }) => due).map((chore) => chore.does);
-    return does.length === 0 || state.stage === 'gone'
+    const chores = state.chores.filter(({ due }) => due).map(({ kind }) => ({ kind, does: choreWords[kind].does }));
+    return chores.length === 0 || state.stage === 'gone'
       ? []
-      : [{ id: row.id, name: row.name, pattern: row.pattern, says: brewWords(state, today), does }];
+      : [{ id: row.id, name: row.name, pattern: row.pattern, says: brewWords(state, today), chores }];
   });
 }
 
@@ -121,7 +124,7 @@ export function todayViewOf(deps: Deps): TodayView {
         state === 'planned' && date !== null && date > today && daysBetween(today, date) <= daysShown,
     ),
     doneToday: steps.filter(({ state, date }) => state === 'done' && date === today),
-    stuck: steps.filter(({ state, whyThen }) => state === 'unplaced' && whyThen.startsWith('No day')),
+    stuck: steps.filter(({ stuck }) => stuck === 'no-day'),
     lateLooks: anyLateLooks(db, addDays(today, -14), addDays(today, daysShown)).map(
       ({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today }),
     ),
@@ -141,6 +144,8 @@ export function todayViewOf(deps: Deps): TodayView {
   };
 }
 
+/** Lines of the log that the notebook shows. */
+const logShown = 60;
 /** Two imagined trials, one good and one bad, keep few trials from looking sure (Laplace). */
 const imaginedTrials = 2;
 
@@ -157,7 +162,7 @@ export function notebookViewOf({ db, tables }: Deps): NotebookView {
     const solved = list.filter(({ outcome }) => outcome === 'solved').length;
     return {
       remedy,
-      remedyName: rowById(tables.remedies, remedy, 'remedies').name,
+      remedyName: keptWords(tables, 'remedies', remedy),
       tried: list.length,
       solved,
       cautiousRate: (solved + imaginedTrials / 2) / (list.length + imaginedTrials),
@@ -176,12 +181,12 @@ export function notebookViewOf({ db, tables }: Deps): NotebookView {
         historyOf(db, id).map(({ cause, times, lastOn }) => ({
           bedName: name,
           cause,
-          causeName: rowById(tables.causes, cause, 'causes').name,
+          causeName: keptWords(tables, 'causes', cause),
           times,
           lastOn,
         })),
       )
       .sort((a, b) => b.times - a.times || b.lastOn.localeCompare(a.lastOn)),
-    log: anyLog(db, 60).map((entry) => logEntryOf({ db, tables }, entry)),
+    log: anyLog(db, logShown).map((entry) => logEntryOf({ db, tables, measures: oneGarden(db).measures }, entry)),
   };
 }

@@ -1,10 +1,10 @@
 import type { StepView } from '@trowel/core/contract';
-import { answerMix } from '@trowel/core/headless';
+import { mixRemedy, usualBatchMl } from '@trowel/core/mix';
 import { hindrances, schedule, sunHours, type Job, type Plan, type Place, type PlannedStep } from '@trowel/core/plan';
-import { rowById, type RemedyRow, type StepSpec, type Tables } from '@trowel/core/tables';
-import { hindranceSays, hourWords, lowerFirst, whyThen } from '@trowel/core/wording';
+import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
+import { carryWords, cautionWords, unplacedWords, waitsWords, whyThen } from '@trowel/core/wording';
 import { gardenTime, type Clock } from '../clock';
-import { applyCautions } from './step-safety';
+import { applyCautions, maybeRemedy, puts } from './step-safety';
 import type { Db } from '../database';
 import { anyOpenCases, type CaseRow } from '../store/cases';
 import { anyBeds, anyPlantings, maybeOneBed, oneGarden, type GardenRow } from '../store/garden';
@@ -18,17 +18,17 @@ import {
 } from '../store/treatments';
 import { standInWeather } from '../weather/stand-in';
 
+/** What every view and act works on; the tables have their amounts in this garden's measures. */
 export interface Deps {
   readonly db: Db;
   readonly tables: Tables;
   readonly clock: Clock;
 }
 
+/** From this chance on a disease that likes wet leaves moves sprays to the morning. */
+const wetLeavesMatterFrom = 0.3;
 const forecastDays = 14;
 const horizonDays = 70;
-/** A mix on the bench, where nobody has said how much is wanted: a small sprayer, a small bottle of bait. */
-export const usualBatchMl = (remedy: RemedyRow): number => (remedy.recipe?.kind === 'bait' ? 100 : 1500);
-
 export const placeOf = ({ latitude, longitude, time_zone }: GardenRow): Place => ({
   latitude,
   longitude,
@@ -52,7 +52,8 @@ export function layOut({ db, tables, clock }: Deps): LaidOut {
   const treatments = new Map(anyOpenTreatments(db).map((row) => [row.id, row]));
   const jobs = [...treatments.values()].flatMap((row): Job[] => {
     const owner = cases.get(row.case_id);
-    return owner ? [jobOf(db, tables, row, owner)] : [];
+    const remedy = maybeRemedy(tables, row.remedy);
+    return owner && remedy ? [jobOf(db, tables, remedy, row, owner)] : [];
   });
   const plan = schedule({
     today,
@@ -69,19 +70,20 @@ export function layOut({ db, tables, clock }: Deps): LaidOut {
   return { plan, today, hourNow, garden, cases, treatments };
 }
 
-function jobOf(db: Db, tables: Tables, row: TreatmentRow, owner: CaseRow): Job {
+function jobOf(db: Db, tables: Tables, remedy: RemedyRow, row: TreatmentRow, owner: CaseRow): Job {
   const events = anyStepsOf(db, row.id);
   return {
     id: row.id,
     place: placeKey(owner),
-    remedy: rowById(tables.remedies, row.remedy, 'remedies'),
+    remedy,
     chosenOn: row.chosen_on,
     done: events.filter(({ outcome }) => outcome === 'done').map(({ step, on_date }) => ({ step, on: on_date })),
     skipped: events.filter(({ outcome }) => outcome === 'skipped').map(({ step }) => step),
     sheltered: sheltered.has(maybeOneBed(db, owner.bed_id)?.setting ?? 'bed'),
     urgent: owner.reading.action === 'treat-now',
     keepLeavesDryAtNight: owner.reading.causes.some(
-      ({ id, probability }) => id === 'downy-mildew' && probability >= 0.3,
+      ({ id, probability }) =>
+        probability >= wetLeavesMatterFrom && tables.causes.some((row) => row.id === id && row.wetLeaves),
     ),
   };
 }
@@ -103,13 +105,12 @@ function recentIn(
     anyTreatmentsInBed(db, bedId)
       .filter(({ id }) => !open.has(id))
       .flatMap((row) => {
-        const remedy = rowById(tables.remedies, row.remedy, 'remedies');
+        const remedy = maybeRemedy(tables, row.remedy);
+        if (!remedy) return [];
         const owner = cases.get(row.case_id);
         const place = owner ? placeKey(owner) : bedId;
         return anyStepsOf(db, row.id)
-          .filter(
-            ({ step, outcome }) => outcome === 'done' && remedy.steps.some(({ id, applies }) => id === step && applies),
-          )
+          .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
           .map(({ on_date }) => ({ place, remedy, on: on_date }));
       }),
   );
@@ -126,32 +127,29 @@ export function rememberPlan(deps: Deps): void {
 
 /** Every step of one treatment: done, skipped, planned or without a day, in the order of the chain. */
 export function stepsOf(deps: Deps, laidOut: LaidOut, row: TreatmentRow, owner: CaseRow): StepView[] {
-  const remedy = rowById(deps.tables.remedies, row.remedy, 'remedies');
+  const remedy = maybeRemedy(deps.tables, row.remedy);
+  if (!remedy) return [];
+  const { measures } = laidOut.garden;
   const events = new Map(anyStepsOf(deps.db, row.id).map((event) => [event.step, event]));
   const names = namesFor(deps.db, owner);
   return remedy.steps.map((step): StepView => {
     const event = events.get(step.id);
     const planned = laidOut.plan.steps.find((item) => item.job === row.id && item.step.id === step.id);
     const stuck = laidOut.plan.unplaced.find((item) => item.job === row.id && item.step.id === step.id);
-    const base = baseOf(step, remedy, row, owner, names);
-    const carry = step.applies ? carryWords(deps.tables, remedy, row, laidOut.garden) : null;
-    const cautions = step.applies && !event ? applyCautions(deps.db, deps.tables, row, laidOut.today) : [];
-    if (event)
-      return {
-        ...base,
-        carry,
-        cautions,
-        state: event.outcome,
-        date: event.on_date,
-        hour: null,
-        whyThen: '',
-        sureness: 1,
-      };
+    const base = {
+      ...baseOf(step, remedy, row, owner, names),
+      carry: step.applies ? carryFor(deps.tables, remedy, row, laidOut.garden) : null,
+      cautions:
+        step.applies && !event
+          ? applyCautions(deps.db, deps.tables, row, laidOut.today).map((found) =>
+              cautionWords(deps.tables, found, measures),
+            )
+          : [],
+    };
+    if (event) return { ...base, state: event.outcome, date: event.on_date, hour: null, whyThen: '', sureness: 1 };
     if (planned)
       return {
         ...base,
-        carry,
-        cautions,
         state: 'planned',
         date: planned.date,
         hour: planned.hour,
@@ -159,14 +157,17 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: TreatmentRow, owner: 
         waits: waitsFor(planned, laidOut),
         sureness: planned.sureness,
       };
-    const reasons = stuck?.passedOver.map(({ because }) => hindranceSays(because)) ?? [];
-    const says =
-      row.ended_on !== null || owner.status === 'closed'
-        ? 'Not done.'
-        : reasons.length > 0
-          ? `No day suits: ${[...new Set(reasons)].join(', ')}.`
-          : 'It waits for the step before it.';
-    return { ...base, carry, cautions, state: 'unplaced', date: null, hour: null, whyThen: says, sureness: 0 };
+    const isOver = row.ended_on !== null || owner.status === 'closed';
+    const passedOver = stuck?.passedOver ?? [];
+    return {
+      ...base,
+      state: 'unplaced',
+      stuck: isOver ? 'over' : passedOver.length > 0 ? 'no-day' : 'waits',
+      date: null,
+      hour: null,
+      whyThen: unplacedWords(passedOver, isOver),
+      sureness: 0,
+    };
   });
 }
 
@@ -187,12 +188,14 @@ function baseOf(
     remedyName: remedy.name,
     step: step.id,
     phase: step.phase,
+    kind: step.kind ?? null,
     does: step.does,
     why: step.why,
     minutes: step.minutes,
     waits: null,
-    // Counting is part of the first look before and of every look after.
-    counts: step.phase === 'look' || (step.phase === 'before' && /count|note how much|look over/i.test(step.does)),
+    stuck: null,
+    // Every look after counts as the one before did.
+    counts: step.phase === 'look' || step.kind === 'count',
   };
 }
 
@@ -203,23 +206,21 @@ export function namesFor(db: Db, { bed_id, planting_id }: CaseRow): { bedName: s
   };
 }
 
-/** "Too windy until 20:00", for a step that is due today but not at this hour. */
+/** What is in the way of a step that is due today but not at this hour; null where nothing is. */
 function waitsFor({ step, date, hour }: PlannedStep, { today, hourNow, garden }: LaidOut): string | null {
   if (date !== today || hour <= hourNow) return null;
   const sky = { first: today, days: standInWeather(placeOf(garden), today, 2) };
   const [now] = hindrances(step.window, sky, sunHours(today, placeOf(garden)), date, Math.floor(hourNow));
-  const why = now === undefined || now === 'wrong-part' ? 'Best' : `${hindranceSays(now)} until then: best`;
-  return `${why.charAt(0).toUpperCase()}${why.slice(1)} from ${hourWords(hour)}`;
+  return waitsWords(now, hour);
 }
 
-function carryWords(tables: Tables, remedy: RemedyRow, row: TreatmentRow, garden: GardenRow): string | null {
+function carryFor(tables: Tables, remedy: RemedyRow, row: TreatmentRow, { measures }: GardenRow): string | null {
   if (!remedy.recipe) return null;
-  const mixed = answerMix(tables, {
+  const card = mixRemedy(tables, {
     remedy: remedy.id,
     ...(row.strength === null ? {} : { strength: row.strength }),
     volume: { amount: usualBatchMl(remedy), unit: 'mL' },
-    measures: garden.measures,
+    measures,
   });
-  if (mixed.kind !== 'mix') return null;
-  return `${mixed.parts.map((part) => `${part.spoons} of ${lowerFirst(part.name)}`).join(', ')} to ${mixed.water.says} of water`;
+  return card.kind === 'mix' ? carryWords(card, tables, measures) : null;
 }

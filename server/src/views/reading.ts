@@ -1,7 +1,7 @@
-import type { PlantRow, CauseId, Tables } from '@trowel/core/tables';
+import { isKnown, type PlantRow, type CauseId, type Tables } from '@trowel/core/tables';
 import { weigh, type Situation } from '@trowel/core/weigh';
 import type { Db } from '../database';
-import { daysBetween } from '@trowel/core/plan';
+import { daysBetween } from '@trowel/core/quantities';
 import { gardenTime, type Clock } from '../clock';
 import {
   anyChecksDone,
@@ -54,17 +54,19 @@ export function situationOfCase(
   const bed = maybeOneBed(db, row.bed_id);
   const planting = row.planting_id === null ? undefined : maybeOnePlanting(db, row.planting_id);
   const plant: PlantRow | undefined = tables.plants.find(({ id }) => id === planting?.plant);
-  const noted = anyEvidence(db, row.id).map(({ sign, state, amount }) => ({
-    sign,
-    state,
-    ...(amount === null ? {} : { amount }),
-  }));
+  const noted = anyEvidence(db, row.id)
+    .filter(({ sign }) => isKnown(tables, 'signs', sign))
+    .map(({ sign, state, amount }) => ({
+      sign,
+      state,
+      ...(amount === null ? {} : { amount }),
+    }));
   // What was measured in this bed counts for every plant in it, unless it was looked at anew.
   const measured = soilEvidence(db, row.bed_id, plant, row.opened_on).filter(
     ({ sign }) => !noted.some((item) => item.sign === sign),
   );
   return {
-    ...(planting ? { plant: planting.plant } : {}),
+    ...(plant ? { plant: plant.id } : {}),
     setting: bed?.setting ?? 'bed',
     // A case is read in the season in which it was opened.
     month: Number(row.opened_on.slice(5, 7)),

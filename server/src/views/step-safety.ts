@@ -1,8 +1,9 @@
-import { ruleSaid, rulesIn, type Scene } from '@trowel/core/choose';
-import type { CautionSaid } from '@trowel/core/contract';
-import { daysBetween } from '@trowel/core/plan';
+import { byRule, cautionKey, rulesIn, type CautionFound, type Scene } from '@trowel/core/choose';
+import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
 import { rowById, type RemedyRow, type Tables } from '@trowel/core/tables';
+import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
+import { conflict, type Problem } from '../problems';
 import { maybeOneCase } from '../store/cases';
 import { maybeOnePlanting } from '../store/garden';
 import { anyStepsOf, anyTreatmentsInBed, type TreatmentRow } from '../store/treatments';
@@ -12,22 +13,28 @@ import { anyStepsOf, anyTreatmentsInBed, type TreatmentRow } from '../store/trea
  * rules, across what this plant and this bed have had. Notes are told, cautions must be acknowledged, and
  * a stop cannot be passed.
  */
-export function applyCautions(db: Db, tables: Tables, row: TreatmentRow, today: string): CautionSaid[] {
-  const remedy = rowById(tables.remedies, row.remedy, 'remedies');
-  const rules = rulesIn(tables, sceneFor(db, tables, row, remedy, today)).map(ruleSaid);
+export function applyCautions(db: Db, tables: Tables, row: TreatmentRow, today: string): CautionFound[] {
+  const remedy = maybeRemedy(tables, row.remedy);
+  if (!remedy) return [];
+  const rules = rulesIn(tables, sceneFor(db, tables, row, remedy, today)).map(byRule);
   // What was read before the first application of this treatment is only told again.
-  const isAgain = anyStepsOf(db, row.id).some(
-    ({ step, outcome }) => outcome === 'done' && remedy.steps.some(({ id, applies }) => id === step && applies),
-  );
+  const isAgain = anyStepsOf(db, row.id).some(({ step, outcome }) => outcome === 'done' && puts(remedy, step));
   const own = remedy.cautions
     .filter(({ at, level }) => at === 'apply' && level !== 'note')
-    .map(({ says, level }, index): CautionSaid => ({
-      rule: `${remedy.id}:${index}`,
+    .map(({ id, level }): CautionFound => ({
       level: isAgain && level === 'caution' ? 'note' : level,
-      says,
+      own: { remedy: remedy.id, caution: id },
     }));
   return [...rules, ...own];
 }
+
+/** A remedy that is known; undefined where the knowledge no longer has it. */
+export const maybeRemedy = (tables: Tables, id: string): RemedyRow | undefined =>
+  tables.remedies.find((row) => row.id === id);
+
+/** Does that step put the remedy on? */
+export const puts = ({ steps }: RemedyRow, step: string): boolean =>
+  steps.some(({ id, applies }) => id === step && applies);
 
 function sceneFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow, today: string): Scene {
   const owner = maybeOneCase(db, row.case_id);
@@ -53,12 +60,11 @@ function appliedIn(
   return anyTreatmentsInBed(db, bedId)
     .filter(({ id }) => id !== self.id)
     .flatMap((other) => {
-      const remedy = rowById(tables.remedies, other.remedy, 'remedies');
+      const remedy = maybeRemedy(tables, other.remedy);
+      if (!remedy) return [];
       const samePlant = plantingId !== null && maybeOneCase(db, other.case_id)?.planting_id === plantingId;
       return anyStepsOf(db, other.id)
-        .filter(
-          ({ step, outcome }) => outcome === 'done' && remedy.steps.some(({ id, applies }) => id === step && applies),
-        )
+        .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
         .flatMap(({ on_date }) => {
           const daysAgo = daysBetween(on_date, today);
           return [
@@ -69,9 +75,21 @@ function appliedIn(
     });
 }
 
-/** What must still be acknowledged. @returns the stop that forbids it, or the cautions not yet read. */
-export function unread(cautions: readonly CautionSaid[], acknowledged: readonly string[]): CautionSaid[] {
+/** What must still be acknowledged. @returns the stops that forbid it, or the cautions not yet read. */
+export function unread(cautions: readonly CautionFound[], acknowledged: readonly string[]): CautionFound[] {
   const stops = cautions.filter(({ level }) => level === 'stop');
   if (stops.length > 0) return stops;
-  return cautions.filter(({ level, rule }) => level === 'caution' && !acknowledged.includes(rule ?? ''));
+  return cautions.filter((found) => found.level === 'caution' && !acknowledged.includes(cautionKey(found)));
+}
+
+/** Refuses with what has not been read, each under the key by which it is acknowledged. */
+export function refuseUnread(tables: Tables, left: readonly CautionFound[], system: MeasureSystem): Problem {
+  const line = (found: CautionFound) => cautionLine(tables, found, system);
+  return conflict(
+    'said',
+    { says: left.map(line).join(' ') },
+    left
+      .filter(({ level }) => level === 'caution')
+      .map((found) => ({ field: 'acknowledged', key: cautionKey(found), message: line(found) })),
+  );
 }

@@ -1,4 +1,5 @@
-import { addDays, daysBetween, type DayWeather, type HourWeather, type IsoDate, type Place } from '@trowel/core/plan';
+import type { DayWeather, HourWeather, Place } from '@trowel/core/plan';
+import { addDays, daysBetween, type IsoDate } from '@trowel/core/quantities';
 
 /**
  * A made-up sky, so that plans have weather without any network. Each day follows from its date, the

@@ -1,5 +1,5 @@
 import type { CaseSummary } from '@trowel/core/contract';
-import { actionWords, chanceWords, fullDate } from '@trowel/core/wording';
+import { actionWords, chanceWords, fullDate, lowerFirst } from '@trowel/core/wording';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Blade } from '@/drawing/Blade';
@@ -7,16 +7,10 @@ import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
+import { outcomeWords } from '@/wording/cases';
 
-export const outcomeWords: Record<string, string> = {
-  solved: 'Solved',
-  'no-change': 'No change',
-  worse: 'Got worse',
-  'plant-harmed': 'Plant was hurt',
-  mistaken: 'Read wrongly',
-  left: 'Left as it was',
-  'given-up': 'Given up',
-};
+/** A second cause is named on the card from this chance on. */
+const namedFrom = 0.4;
 
 /** A case as a tag with its reading and how far that has been dug. */
 export function CaseCard({ row }: { row: CaseSummary }) {
@@ -45,7 +39,7 @@ export function CaseCard({ row }: { row: CaseSummary }) {
           <Small>{`${row.bedName} · since ${fullDate(row.openedOn)}`}</Small>
           <Body>
             {first
-              ? `${first.name}: ${chanceWords(first.probability)}${second && second.probability > 0.4 ? `, with ${second.name.toLowerCase()}` : ''}`
+              ? `${first.name}: ${chanceWords(first.probability)}${second && second.probability > namedFrom ? `, with ${lowerFirst(second.name)}` : ''}`
               : 'Nothing noted yet'}
           </Body>
           <Small strong>{statusWords(row)}</Small>
@@ -59,7 +53,7 @@ export function CaseCard({ row }: { row: CaseSummary }) {
 function statusWords({ status, outcome, closedOn, treatments, verdict, action }: CaseSummary): string {
   if (status === 'closed')
     return `${outcomeWords[outcome ?? ''] ?? 'Closed'}${closedOn ? `, ${fullDate(closedOn)}` : ''}`;
-  if (verdict) return `${treatments.join(', ')}: ${verdict.toLowerCase()}`;
+  if (verdict) return `${treatments.join(', ')}: ${lowerFirst(verdict)}`;
   if (treatments.length > 0) return `Under way: ${treatments.join(', ')}`;
   return actionWords[action].title;
 }

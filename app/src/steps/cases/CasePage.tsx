@@ -1,8 +1,7 @@
 import { chooseRemedies, type Choice } from '@trowel/core/choose';
 import type { CaseView, GardenView } from '@trowel/core/contract';
-import { weigh, type Weighing } from '@trowel/core/weigh';
-import { depthWords } from '@trowel/core/wording';
-import { knowledge } from '@trowel/knowledge';
+import { weigh, worthShowing, type Weighing } from '@trowel/core/weigh';
+import { depthWords, shortDay } from '@trowel/core/wording';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { SceneFact } from '@trowel/core/tables';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -10,6 +9,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { useCase, useGarden } from '@/api/queries';
 import { Blade } from '@/drawing/Blade';
 import { Tag } from '@/drawing/Tag';
+import { useKnowledge } from '@/knowledge';
 import { ChoosePart } from '@/steps/choose/ChoosePart';
 import { LookPart } from '@/steps/follow/LookPart';
 import { DoPart } from '@/steps/plan/DoPart';
@@ -19,22 +19,15 @@ import { space, useRoles } from '@/theme/theme';
 import { Page, Row, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
-import { outcomeWords } from './CaseCard';
+import { caseParts, outcomeWords } from '@/wording/cases';
 
-const parts = [
-  { id: 'read', label: 'Read' },
-  { id: 'weigh', label: 'Weigh' },
-  { id: 'choose', label: 'Choose' },
-  { id: 'do', label: 'Do' },
-  { id: 'look', label: 'Look' },
-] as const;
-type Part = (typeof parts)[number]['id'];
+type Part = (typeof caseParts)[number]['id'];
 
 /** One case from the first sign to the verdict. On a wide screen reading and weighing stand side by side, live. */
 export function CasePage() {
   const { id = '', part: asked } = useLocalSearchParams<{ id: string; part?: string }>();
   const router = useRouter();
-  const part = parts.find((row) => row.id === asked)?.id ?? 'read';
+  const part = caseParts.find((row) => row.id === asked)?.id ?? 'read';
   const goTo = (next: Part) => router.setParams({ part: next });
   const view = useCase(id);
   const garden = useGarden();
@@ -52,9 +45,10 @@ function useReading(
   garden: GardenView,
   facts: readonly SceneFact[],
 ): { weighing: Weighing; choice: Choice } {
+  const knowledge = useKnowledge();
   // A tap is answered at once; reasons and the next question follow when there is a moment.
   const settled = useDeferredValue(view.situation);
-  const whole = useMemo(() => weigh(knowledge, settled), [settled]);
+  const whole = useMemo(() => weigh(knowledge, settled), [knowledge, settled]);
   return useMemo(() => {
     const weighing =
       settled === view.situation
@@ -76,7 +70,7 @@ function useReading(
       ...(garden.cupboard.length > 0 ? { cupboard: garden.cupboard.map(({ ingredient }) => ingredient) } : {}),
     });
     return { weighing, choice };
-  }, [view.situation, view.recent, settled, whole, garden, facts]);
+  }, [knowledge, view.situation, view.recent, settled, whole, garden, facts]);
 }
 
 interface OpenCaseProps {
@@ -134,8 +128,7 @@ function CaseHead({
 }) {
   const roles = useRoles();
   const { summary } = view;
-  const leading = (weighing.causes[0]?.probability ?? 0) >= 0.2 ? weighing.causes : weighing.conditions;
-  const names = leading.filter(({ probability }, index) => index === 0 || probability >= 0.5).slice(0, 2);
+  const names = worthShowing(weighing).head;
   return (
     <View style={{ backgroundColor: roles.raised, borderBottomWidth: 1, borderColor: roles.line }}>
       <Row gap={space.m} style={{ paddingHorizontal: space.m, paddingTop: space.s }}>
@@ -161,7 +154,7 @@ function CaseHead({
       </Row>
       <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={{ flexGrow: 1 }}>
         <View role="tablist" aria-label="Steps of the case" style={{ flexDirection: 'row', flex: 1 }}>
-          {parts.map(({ id, label }) => (
+          {caseParts.map(({ id, label }) => (
             <Pressable
               key={id}
               role="tab"
@@ -191,7 +184,7 @@ function CaseLog({ view }: { view: CaseView }) {
     <View style={{ gap: 4 }}>
       <Heading rank={3}>What was done</Heading>
       {view.log.map(({ id, on, says }) => (
-        <Small key={id}>{`${on}  ${says}`}</Small>
+        <Small key={id}>{`${shortDay(on)} · ${says}`}</Small>
       ))}
     </View>
   );

@@ -15,7 +15,7 @@ export function CasesPage() {
     <Page wide>
       <Row style={{ justifyContent: 'space-between' }}>
         <Heading rank={1}>Cases</Heading>
-        <LinkButton href="/cases/new" icon="plus" mode="contained">
+        <LinkButton href="/cases/new" icon="plus" kind="main">
           New case
         </LinkButton>
       </Row>

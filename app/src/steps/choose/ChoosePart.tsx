@@ -1,22 +1,25 @@
 import type { Choice, RankedRemedy } from '@trowel/core/choose';
 import type { CaseView, GardenView } from '@trowel/core/contract';
-import { strengthWords } from '@trowel/core/mix';
+import { proseIn } from '@trowel/core/quantities';
 import type { RemedyFacts, SceneFact } from '@trowel/core/tables';
-import { rungs } from '@trowel/core/tables';
 import {
   chanceWords,
   costWords,
+  counted,
   keepsWords,
   leftOutWords,
   lowerFirst,
+  rowNamed,
+  sentence,
   sparesWords,
   standingWords,
+  strengthWords,
 } from '@trowel/core/wording';
-import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { Button } from '@/ui/Button';
+import { useAct } from '@/api/queries';
+import { useKnowledge } from '@/knowledge';
 import { MixCard } from '@/steps/mix/MixCard';
 import { space, useRoles } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
@@ -24,35 +27,10 @@ import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
-
-export const gradeWords: Record<string, string> = {
-  trial: 'published trials agree',
-  guideline: 'extension practice',
-  practice: 'many growers report it',
-  folk: 'plausible, unproven',
-  doubtful: 'trials speak against it',
-};
-
-const rungWords: Record<(typeof rungs)[number], string> = {
-  leave: 'leave it',
-  care: 'change the care',
-  hand: 'by hand',
-  helpers: 'living helpers',
-  'home-made': 'home-made',
-  bought: 'bought',
-  professional: 'professional',
-};
-
-/** What the gardener can say of the place before choosing. */
-const placeFacts: readonly { readonly fact: SceneFact; readonly says: string }[] = [
-  { fact: 'on-open-bloom', says: 'In flower now' },
-  { fact: 'near-pond', says: 'Pond within 5 m' },
-  { fact: 'near-children-or-pets', says: 'Children or pets about' },
-  { fact: 'very-hot', says: 'Above 32 °C' },
-  { fact: 'thirsty', says: 'Dry or wilted' },
-];
+import { gradeWords, placeFacts, rungWords } from '@/wording/remedies';
 
 const shownAtFirst = 4;
+const leftOutAtFirst = 3;
 
 interface ChoosePartProps {
   readonly view: CaseView;
@@ -64,6 +42,8 @@ interface ChoosePartProps {
 
 /** Choosing: what answers the whole reading first, mildest before stronger, and why others were left out. */
 export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePartProps) {
+  const tables = useKnowledge();
+  const nameOf = (id: string) => lowerFirst(rowNamed(tables, id));
   const [allOut, setAllOut] = useState(false);
   const [allOthers, setAllOthers] = useState(false);
   const [placeOpen, setPlaceOpen] = useState(false);
@@ -93,7 +73,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
                   pressed={isOn}
                   onPress={() => setFacts(isOn ? facts.filter((other) => other !== fact) : [...facts, fact])}
                 >
-                  {says}
+                  {proseIn(says, garden.measures)}
                 </Toggle>
               );
             })}
@@ -104,8 +84,8 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
         <Sheet key={id} tone="good">
           <Heading rank={3}>
             {remedies.length > 1
-              ? `Together: ${remedies.map((remedy) => remedyName(remedy)).join(', then ')}`
-              : `First: ${remedies.map((remedy) => remedyName(remedy)).join()}`}
+              ? `Together: ${remedies.map(nameOf).join(', then ')}`
+              : `First: ${remedies.map(nameOf).join()}`}
           </Heading>
           <Body>{why}</Body>
         </Sheet>
@@ -119,9 +99,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
         <RemedyCard key={remedy.id} remedy={remedy} view={view} garden={garden} />
       ))}
       {others.length > shownAtFirst && !allOthers && (
-        <Button contentStyle={{ minHeight: 48 }} onPress={() => setAllOthers(true)}>
-          {`Show ${others.length - shownAtFirst} more`}
-        </Button>
+        <Button onPress={() => setAllOthers(true)}>{`Show ${others.length - shownAtFirst} more`}</Button>
       )}
       {choice.leave.courses.length > 0 && (
         <Sheet>
@@ -143,10 +121,12 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
       {choice.leftOut.length > 0 && (
         <Sheet tone="deep">
           <Heading rank={3}>Left out, and why</Heading>
-          {(allOut ? choice.leftOut : choice.leftOut.slice(0, 3)).map(({ id, row, reason }) => (
-            <Body key={id}>{`${row.name}. ${leftOutWords(knowledge, reason)}`}</Body>
+          {(allOut ? choice.leftOut : choice.leftOut.slice(0, leftOutAtFirst)).map(({ id, row, reason }) => (
+            <Body key={id}>{`${row.name}. ${leftOutWords(tables, reason)}`}</Body>
           ))}
-          {choice.leftOut.length > 3 && !allOut && <Button onPress={() => setAllOut(true)}>Show all</Button>}
+          {choice.leftOut.length > leftOutAtFirst && !allOut && (
+            <Button onPress={() => setAllOut(true)}>Show all</Button>
+          )}
         </Sheet>
       )}
     </View>
@@ -155,17 +135,19 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
 
 function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: CaseView; garden: GardenView }) {
   const { row } = remedy;
+  const tables = useKnowledge();
+  const nameOf = (id: string) => lowerFirst(rowNamed(tables, id));
   const roles = useRoles();
   const [open, setOpen] = useState<'mix' | 'more'>();
-  const command = useCommand();
+  const chooseRemedy = useAct('chooseRemedy');
   const tell = useNotice();
   const recipe = row.recipe;
   const [strength, setStrength] = useState(remedy.strength);
   const running = view.treatments.find((treatment) => treatment.remedy === row.id && treatment.endedOn === null);
   const start = () =>
-    command.mutate(
+    chooseRemedy.mutate(
       {
-        path: `/cases/${view.summary.id}/remedies`,
+        id: view.summary.id,
         body: { remedy: row.id, ...(strength === undefined ? {} : { strength }) },
       },
       { onSuccess: () => tell({ says: `${row.name}: its steps are on the plan.` }) },
@@ -175,18 +157,19 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
       <Heading rank={3}>{row.name}</Heading>
       <Small>{`${rungWords[row.rung]} · ${gradeWords[row.grade]}`}</Small>
       {remedy.helps.slice(0, 2).map(({ of, why, chance }) => (
-        <Body key={of}>{`For ${nameOf(of)} (${chanceWords(chance)}): ${why}.`}</Body>
+        <Body key={of}>{sentence(`For ${nameOf(of)} (${chanceWords(chance)}): ${why}`)}</Body>
       ))}
       {remedy.suggested && <Body>{row.honest}</Body>}
       {remedy.standing.map((why) => (
-        <Small key={why.kind}>{standingWords(knowledge, why)}</Small>
+        <Small key={why.kind}>{standingWords(tables, why)}</Small>
       ))}
-      {remedy.missing && <Small strong>{`Not in your cupboard: ${lowerFirst(ingredientName(remedy.missing))}.`}</Small>}
+      {remedy.missing && <Small strong>{`Not in your cupboard: ${nameOf(remedy.missing)}.`}</Small>}
       {remedy.testLeaf && <Small strong>{`First two or three leaves, 48 hours: ${remedy.testLeaf}.`}</Small>}
       {row.cautions
         .filter(({ at }) => at === 'choose')
-        .map(({ says }) => (
-          <Small key={says}>{says}</Small>
+
+        .map(({ id, says }) => (
+          <Small key={id}>{says}</Small>
         ))}
       {recipe && recipe.strengths.length > 1 && (
         <Row wrap>
@@ -202,9 +185,8 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           <Small strong>Under way; see Do.</Small>
         ) : (
           <Button
-            mode="contained"
-            contentStyle={{ minHeight: 48 }}
-            disabled={command.isPending || view.summary.status === 'closed'}
+            kind="main"
+            disabled={chooseRemedy.isPending || view.summary.status === 'closed'}
             onPress={start}
             accessibilityLabel={`Choose ${row.name}`}
           >
@@ -220,7 +202,7 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           More
         </Toggle>
       </Row>
-      {command.isError && <Trouble error={command.error} />}
+      {chooseRemedy.error && <Trouble error={chooseRemedy.error} />}
       {open === 'mix' && (
         <MixCard
           remedy={row}
@@ -240,10 +222,10 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
             <Small key={limit}>{`· ${limit}`}</Small>
           ))}
           {recipe && strength !== undefined && (
-            <Small>{`Chosen: ${strengthWords(recipe, strength)}; never beyond ${strengthWords(recipe, recipe.cap)}.`}</Small>
+            <Small>{`Chosen: ${strengthWords(recipe, strength, garden.measures)}; never beyond ${strengthWords(recipe, recipe.cap, garden.measures)}.`}</Small>
           )}
           {row.preHarvestDays > 0 && (
-            <Small>{`Wait ${row.preHarvestDays} ${row.preHarvestDays === 1 ? 'day' : 'days'} before picking, then wash.`}</Small>
+            <Small>{`Wait ${counted(row.preHarvestDays, 'day', 'days')} before picking, then wash.`}</Small>
           )}
         </View>
       )}
@@ -266,8 +248,3 @@ function RemedyFactLines({ facts }: { facts: RemedyFacts }) {
     </>
   );
 }
-
-const remedyName = (id: string) => lowerFirst(knowledge.remedies.find((row) => row.id === id)?.name ?? id);
-const ingredientName = (id: string) => knowledge.ingredients.find((row) => row.id === id)?.name ?? id;
-const nameOf = (id: string) =>
-  lowerFirst([...knowledge.causes, ...knowledge.conditions].find((row) => row.id === id)?.name ?? id);

@@ -1,7 +1,9 @@
+import { capital } from '@trowel/core/wording';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { Button } from '@/ui/Button';
+import { useCountsDraft } from '@/api/drafts';
+import { useAct } from '@/api/queries';
 import { fonts, space, useRoles } from '@/theme/theme';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
@@ -23,27 +25,22 @@ const aimAt = 10;
 /** Ten leaves in half a minute: count up with the thumb, next leaf, done. What was counted is kept until it is saved. */
 export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps) {
   const draftKey = `count:${treatmentId}:${kind}`;
-  const [counts, setCounts] = useState<readonly number[]>(() => readDraft(draftKey));
+  const [counts, keep] = useCountsDraft(draftKey);
   const [now, setNow] = useState(0);
   const [harm, setHarm] = useState(false);
-  const command = useCommand();
+  const addLook = useAct('addLook');
   const tell = useNotice();
   const roles = useRoles();
-  const keep = (list: readonly number[]) => {
-    setCounts(list);
-    globalThis.sessionStorage?.setItem(draftKey, JSON.stringify(list));
-  };
   const add = (value: number) => {
     keep([...counts, value]);
     setNow(0);
   };
   const save = () =>
-    command.mutate(
-      { path: `/cases/${caseId}/looks`, body: { treatmentId, kind, counts, harmSeen: harm } },
+    addLook.mutate(
+      { id: caseId, body: { treatmentId, kind, counts: [...counts], harmSeen: harm } },
       {
         onSuccess: () => {
-          globalThis.sessionStorage?.removeItem(draftKey);
-          setCounts([]);
+          keep([]);
           setHarm(false);
           tell({ says: kind === 'before' ? 'Counted. Now the change can be told.' : 'Counted.' });
         },
@@ -52,7 +49,7 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
   return (
     <Sheet>
       <Heading rank={3}>{kind === 'before' ? 'Count before you begin' : 'Count again, the same way'}</Heading>
-      <Small>{`${what.charAt(0).toUpperCase()}${what.slice(1)}. Ten, chosen as you walk, not by how bad they look. ${counts.length} so far.`}</Small>
+      <Small>{`${capital(what)}. Ten, chosen as you walk, not by how bad they look. ${counts.length} so far.`}</Small>
       {unit === 'number' ? (
         <Row gap={space.m} style={{ justifyContent: 'center' }}>
           <BigButton icon="minus" label="One fewer" onPress={() => setNow(Math.max(0, now - 1))} />
@@ -68,24 +65,20 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
       ) : null}
       <Row wrap style={{ justifyContent: 'center' }}>
         {unit === 'number' ? (
-          <Button mode="contained" contentStyle={{ minHeight: 56, paddingHorizontal: 16 }} onPress={() => add(now)}>
+          <Button kind="main" tall onPress={() => add(now)}>
             {`Next (${counts.length + 1})`}
           </Button>
         ) : (
           <>
-            <Button mode="contained" contentStyle={{ minHeight: 56 }} onPress={() => add(1)}>
+            <Button kind="main" tall onPress={() => add(1)}>
               Yes
             </Button>
-            <Button mode="contained-tonal" contentStyle={{ minHeight: 56 }} onPress={() => add(0)}>
+            <Button kind="soft" tall onPress={() => add(0)}>
               No
             </Button>
           </>
         )}
-        <Button
-          contentStyle={{ minHeight: 56 }}
-          disabled={counts.length === 0}
-          onPress={() => keep(counts.slice(0, -1))}
-        >
+        <Button tall disabled={counts.length === 0} onPress={() => keep(counts.slice(0, -1))}>
           Take back
         </Button>
       </Row>
@@ -105,26 +98,17 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
           <Body>The plant looks burnt or wilted since</Body>
         </Pressable>
       )}
-      {command.isError && <Trouble error={command.error} again={save} />}
+      {addLook.error && <Trouble error={addLook.error} again={save} />}
       <Button
-        mode={counts.length >= aimAt ? 'contained' : 'outlined'}
-        contentStyle={{ minHeight: 52 }}
-        disabled={counts.length < 3 || command.isPending}
+        kind={counts.length >= aimAt ? 'main' : 'other'}
+        tall
+        disabled={counts.length < 3 || addLook.isPending}
         onPress={save}
       >
         {counts.length < 3 ? 'Three at least, ten are better' : `Save ${counts.length} counts`}
       </Button>
     </Sheet>
   );
-}
-
-function readDraft(key: string): number[] {
-  try {
-    const kept: unknown = JSON.parse(globalThis.sessionStorage?.getItem(key) ?? '[]');
-    return Array.isArray(kept) ? kept.filter((value): value is number => typeof value === 'number') : [];
-  } catch {
-    return [];
-  }
 }
 
 function BigButton({

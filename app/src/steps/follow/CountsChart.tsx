@@ -1,27 +1,44 @@
 import type { CaseView } from '@trowel/core/contract';
-import { dayAndMonth } from '@trowel/core/wording';
-import Svg, { Circle, G, Line, Path, Text } from 'react-native-svg';
+import { plainNumber } from '@trowel/core/quantities';
+import { dayAndMonth, shortDay } from '@trowel/core/wording';
+import { scaleLinear, scalePoint } from 'd3-scale';
+import { line } from 'd3-shape';
 import { View } from 'react-native';
+import Svg, { Circle, G, Line, Path } from 'react-native-svg';
+import { ChartText } from '@/drawing/ChartText';
 import { useRoles } from '@/theme/theme';
 
 const width = 340;
 const height = 170;
 const left = 34;
 const bottom = 136;
+/** Leaves of one look stand beside each other, so many abreast. */
+const abreast = 5;
+
+type Look = CaseView['looks'][number];
 
 /** Every leaf that was counted as a dot, the means joined, the level to act on as a dashed line. */
 export function CountsChart({ looks, clearBelow }: { looks: CaseView['looks']; clearBelow: number }) {
   const roles = useRoles();
   const shown = looks.filter(({ kind }) => kind === 'before' || kind === 'after');
   if (shown.length === 0) return null;
-  const top = Math.max(clearBelow * 1.2, ...shown.flatMap(({ counts }) => counts));
-  const x = (at: number) => left + 24 + (shown.length === 1 ? 0 : (at * (width - left - 56)) / (shown.length - 1));
-  const y = (value: number) => bottom - (value / top) * (bottom - 14);
+  const x = scalePoint(
+    shown.map(({ id }) => id),
+    [left, width - 8],
+  ).padding(0.5);
+  const y = scaleLinear([0, Math.max(clearBelow, ...shown.flatMap(({ counts }) => counts))], [bottom, 14]).nice(3);
+  const at = ({ id }: Look) => x(id) ?? left;
+  const means = line<Look>()
+    .x(at)
+    .y(({ mean }) => y(mean));
   return (
     <View role="img" aria-label={`Counts: ${shown.map(({ on, mean }) => `${mean} on ${dayAndMonth(on)}`).join(', ')}`}>
       <Svg width="100%" height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden>
         <Line x1={left} x2={width - 4} y1={bottom} y2={bottom} stroke={roles.text} strokeWidth={1.5} />
         <Line x1={left} x2={left} y1={10} y2={bottom} stroke={roles.text} strokeWidth={1.5} />
+        {y.ticks(3).map((value) => (
+          <ChartText key={value} x={left - 6} y={y(value) + 4} anchor="end" says={plainNumber(value)} />
+        ))}
         <Line
           x1={left}
           x2={width - 4}
@@ -31,35 +48,13 @@ export function CountsChart({ looks, clearBelow }: { looks: CaseView['looks']; c
           strokeWidth={1.5}
           strokeDasharray="5 4"
         />
-        <Text
-          x={width - 6}
-          y={y(clearBelow) - 4}
-          fontSize={12}
-          textAnchor="end"
-          fill={roles.stop}
-          fontFamily="Atkinson, sans-serif"
-        >
-          act above
-        </Text>
-        <Text x={left - 6} y={18} fontSize={12} textAnchor="end" fill={roles.text} fontFamily="Atkinson, sans-serif">
-          {Math.round(top)}
-        </Text>
-        <Text
-          x={left - 6}
-          y={bottom + 4}
-          fontSize={12}
-          textAnchor="end"
-          fill={roles.text}
-          fontFamily="Atkinson, sans-serif"
-        >
-          0
-        </Text>
-        {shown.map(({ id, counts, on }, at) => (
-          <G key={id}>
-            {counts.map((value, leaf) => (
+        <ChartText x={width - 6} y={y(clearBelow) - 4} anchor="end" says="act above" fill={roles.stop} />
+        {shown.map((look) => (
+          <G key={look.id}>
+            {look.counts.map((value, leaf) => (
               <Circle
                 key={leaf}
-                cx={x(at) + ((leaf % 5) - 2) * 3}
+                cx={at(look) + ((leaf % abreast) - 2) * 3}
                 cy={y(value)}
                 r={3}
                 fill="none"
@@ -67,26 +62,20 @@ export function CountsChart({ looks, clearBelow }: { looks: CaseView['looks']; c
                 strokeWidth={1.3}
               />
             ))}
-            <Text
-              x={x(at)}
-              y={bottom + 20}
-              fontSize={12}
-              textAnchor="middle"
-              fill={roles.text}
-              fontFamily="Atkinson, sans-serif"
-            >
-              {dayAndMonth(on).replace(/(\w{3})\w*$/, '$1')}
-            </Text>
+            <ChartText x={at(look)} y={bottom + 20} anchor="middle" says={shortDay(look.on)} />
           </G>
         ))}
-        <Path
-          d={shown.map(({ mean }, at) => `${at === 0 ? 'M' : 'L'}${x(at)} ${y(mean)}`).join(' ')}
-          stroke={roles.act}
-          strokeWidth={3}
-          fill="none"
-        />
-        {shown.map(({ id, mean }, at) => (
-          <Circle key={id} cx={x(at)} cy={y(mean)} r={6} fill={roles.act} stroke={roles.ground} strokeWidth={2} />
+        <Path d={means(shown) ?? ''} stroke={roles.act} strokeWidth={3} fill="none" />
+        {shown.map((look) => (
+          <Circle
+            key={look.id}
+            cx={at(look)}
+            cy={y(look.mean)}
+            r={6}
+            fill={roles.act}
+            stroke={roles.ground}
+            strokeWidth={2}
+          />
         ))}
       </Svg>
     </View>

@@ -1,8 +1,8 @@
-import type { CaseView, FollowResponse } from '@trowel/core/contract';
-import { verdictWords } from '@trowel/core/wording';
+import type { CaseOutcome, CaseView, FollowResponse } from '@trowel/core/contract';
+import { fewerWords, verdictWords } from '@trowel/core/wording';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { Button } from '@/ui/Button';
+import { useAct } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -67,7 +67,7 @@ function VerdictCard({ follow, view }: { follow: FollowResponse; view: CaseView 
       <Heading>{verdictWords[follow.verdict]}</Heading>
       <Body>{follow.says}</Body>
       {follow.change && (
-        <Small>{`Change: ${signed(follow.change.reduction)}; nine times in ten it lies between ${signed(follow.change.low)} and ${signed(follow.change.high)}.`}</Small>
+        <Small>{`Change: ${fewerWords(follow.change.reduction)}; nine times in ten it lies between ${fewerWords(follow.change.low)} and ${fewerWords(follow.change.high)}.`}</Small>
       )}
       <Small strong>Next</Small>
       {follow.next.map((move) => (
@@ -80,31 +80,28 @@ function VerdictCard({ follow, view }: { follow: FollowResponse; view: CaseView 
   );
 }
 
-const signed = (reduction: number) =>
-  reduction >= 0 ? `${Math.round(reduction)} % fewer` : `${Math.round(-reduction)} % more`;
-
 function CloseButton({
   caseId,
   outcome,
   label,
-  mode = 'contained',
+  kind = 'main',
 }: {
   caseId: string;
-  outcome: string;
+  outcome: CaseOutcome;
   label: string;
-  mode?: 'contained' | 'outlined';
+  kind?: 'main' | 'other';
 }) {
-  const command = useCommand();
+  const closeCase = useAct('closeCase');
+  const reopenCase = useAct('reopenCase');
   const tell = useNotice();
-  const reopen = () => command.mutate({ path: `/cases/${caseId}/reopen` });
+  const reopen = () => reopenCase.mutate({ id: caseId });
   return (
     <Button
-      mode={mode}
-      contentStyle={{ minHeight: 48 }}
-      disabled={command.isPending}
+      kind={kind}
+      disabled={closeCase.isPending}
       onPress={() =>
-        command.mutate(
-          { path: `/cases/${caseId}/close`, body: { outcome } },
+        closeCase.mutate(
+          { id: caseId, body: { outcome } },
           {
             onSuccess: () => tell({ says: 'The case is closed.', undo: reopen }),
             onError: (error) => tell({ says: error.message }),
@@ -118,18 +115,13 @@ function CloseButton({
 }
 
 function CloseCase({ view }: { view: CaseView }) {
-  const command = useCommand();
+  const reopenCase = useAct('reopenCase');
   const { id, status, lateLookOn } = view.summary;
   if (status === 'closed')
     return (
       <Sheet tone="cool">
         <Body>{`This case is closed.${lateLookOn === null ? '' : ' One late look is set, to see whether it comes back.'}`}</Body>
-        <Button
-          mode="outlined"
-          contentStyle={{ minHeight: 48 }}
-          disabled={command.isPending}
-          onPress={() => command.mutate({ path: `/cases/${id}/reopen` })}
-        >
+        <Button kind="other" disabled={reopenCase.isPending} onPress={() => reopenCase.mutate({ id })}>
           Open it again
         </Button>
       </Sheet>
@@ -138,9 +130,9 @@ function CloseCase({ view }: { view: CaseView }) {
     <Sheet tone="deep">
       <Heading rank={3}>Close the case another way</Heading>
       <Row wrap>
-        <CloseButton caseId={id} outcome="left" label="Left as it is" mode="outlined" />
-        <CloseButton caseId={id} outcome="mistaken" label="It was something else" mode="outlined" />
-        <CloseButton caseId={id} outcome="given-up" label="Given up" mode="outlined" />
+        <CloseButton caseId={id} outcome="left" label="Left as it is" kind="other" />
+        <CloseButton caseId={id} outcome="mistaken" label="It was something else" kind="other" />
+        <CloseButton caseId={id} outcome="given-up" label="Given up" kind="other" />
       </Row>
     </Sheet>
   );

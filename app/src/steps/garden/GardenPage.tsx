@@ -1,31 +1,26 @@
-import { measureSystems } from '@trowel/core/measures';
+import { measureSystems } from '@trowel/core/quantities';
 import type { GardenView } from '@trowel/core/contract';
 import { settings } from '@trowel/core/tables';
-import { chanceWords, spoonNote } from '@trowel/core/wording';
+import { capital, chanceWords, counted, lowerFirst, spoonNote } from '@trowel/core/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { TextInput } from 'react-native-paper';
 import { useDraft } from '@/api/drafts';
-import { useCommand, useGarden } from '@/api/queries';
+import { useAct, useGarden } from '@/api/queries';
 import { space } from '@/theme/theme';
+import { Button } from '@/ui/Button';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
+import { useQuantity } from '@/ui/quantity';
+import { QuantityField } from '@/ui/QuantityField';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { settingWords, systemWords } from '@/wording/places';
 import { WherePanel } from './WherePanel';
 
 type Bed = GardenView['beds'][number];
-
-export const settingWords: Record<(typeof settings)[number], string> = {
-  bed: 'Bed',
-  pot: 'Pots',
-  indoors: 'Indoors',
-  greenhouse: 'Under glass',
-  lawn: 'Lawn',
-  tree: 'Tree or wall',
-};
 
 /** The garden: its beds and what grows there, what its ground has told, and how it measures. */
 export function GardenPage() {
@@ -55,7 +50,7 @@ export function GardenPage() {
                 <WherePanel place={place} />
               </View>
               <View style={{ flex: wide ? 1 : undefined }}>
-                <Measures place={place} />
+                <Measures key={place.measures} place={place} />
               </View>
             </View>
           </>
@@ -67,13 +62,10 @@ export function GardenPage() {
 
 function BedCard({ bed }: { bed: Bed }) {
   const [plant, setPlant] = useDraft(`plant-${bed.id}`);
-  const command = useCommand();
+  const addPlanting = useAct('addPlanting');
   const add = () => {
     if (plant.trim() !== '')
-      command.mutate(
-        { path: `/beds/${bed.id}/plantings`, body: { plant, label: plant.charAt(0).toUpperCase() + plant.slice(1) } },
-        { onSuccess: () => setPlant('') },
-      );
+      addPlanting.mutate({ id: bed.id, body: { plant, label: capital(plant) } }, { onSuccess: () => setPlant('') });
   };
   return (
     <Sheet>
@@ -85,12 +77,12 @@ function BedCard({ bed }: { bed: Bed }) {
       <Body>
         {bed.plantings.length === 0 ? 'Nothing planted here.' : bed.plantings.map(({ label }) => label).join(', ')}
       </Body>
-      {bed.openCases > 0 && <Small strong>{`${bed.openCases} open ${bed.openCases === 1 ? 'case' : 'cases'}`}</Small>}
+      {bed.openCases > 0 && <Small strong>{counted(bed.openCases, 'open case', 'open cases')}</Small>}
       {bed.conditions.map(({ id, name, probability }) => (
-        <Small key={id}>{`The ground: ${name.toLowerCase()}, ${chanceWords(probability)}`}</Small>
+        <Small key={id}>{`The ground: ${lowerFirst(name)}, ${chanceWords(probability)}`}</Small>
       ))}
       {bed.history.length > 0 && (
-        <Small>{`Had before: ${bed.history.map(({ name, times }) => `${name.toLowerCase()}${times > 1 ? ` (${times} times)` : ''}`).join(', ')}`}</Small>
+        <Small>{`Had before: ${bed.history.map(({ name, times }) => `${lowerFirst(name)}${times > 1 ? ` (${times} times)` : ''}`).join(', ')}`}</Small>
       )}
       <Row>
         <TextInput
@@ -104,16 +96,15 @@ function BedCard({ bed }: { bed: Bed }) {
           onSubmitEditing={add}
         />
         <Button
-          mode="outlined"
-          contentStyle={{ minHeight: 48 }}
-          disabled={command.isPending}
+          kind="other"
+          disabled={addPlanting.isPending}
           accessibilityLabel={`Plant it in ${bed.name}`}
           onPress={add}
         >
           Add
         </Button>
       </Row>
-      {command.isError && <Trouble error={command.error} />}
+      {addPlanting.error && <Trouble error={addPlanting.error} />}
     </Sheet>
   );
 }
@@ -121,11 +112,11 @@ function BedCard({ bed }: { bed: Bed }) {
 function AddBed() {
   const [name, setName] = useDraft('new-bed');
   const [setting, setSetting] = useState<(typeof settings)[number]>('bed');
-  const command = useCommand();
+  const addBed = useAct('addBed');
   const tell = useNotice();
   const add = () =>
-    command.mutate(
-      { path: '/beds', body: { name, setting } },
+    addBed.mutate(
+      { body: { name, setting } },
       { onSuccess: () => (setName(''), tell({ says: `${name} has been added.` })) },
     );
   return (
@@ -145,72 +136,41 @@ function AddBed() {
           </Toggle>
         ))}
       </Row>
-      {command.isError && <Trouble error={command.error} />}
-      <Button
-        mode="contained"
-        contentStyle={{ minHeight: 48 }}
-        disabled={command.isPending || name.trim() === ''}
-        onPress={add}
-      >
+      {addBed.error && <Trouble error={addBed.error} />}
+      <Button kind="main" disabled={addBed.isPending || name.trim() === ''} onPress={add}>
         Add it
       </Button>
     </Sheet>
   );
 }
 
-const systemWords: Record<(typeof measureSystems)[number], string> = {
-  metric: 'Metric',
-  us: 'US',
-  imperial: 'Imperial',
-  australian: 'Australian',
-};
-
 function Measures({ place }: { place: GardenView }) {
-  const command = useCommand();
-  const [tap, setTap] = useState(String(place.tapHardness));
-  const [butt, setButt] = useState(String(place.buttHardness));
-  const save = (body: Record<string, unknown>) => command.mutate({ path: '/garden', body });
-  const hardness = (text: string) => Number(text.replace(',', '.'));
+  const change = useAct('changeGarden');
+  const tap = useQuantity('hardness', place.tapHardness, place.measures);
+  const butt = useQuantity('hardness', place.buttHardness, place.measures);
   return (
     <Sheet>
       <Heading rank={3}>Measures and water</Heading>
       <Row wrap>
         {measureSystems.map((id) => (
-          <Toggle key={id} pressed={id === place.measures} onPress={() => save({ measures: id })}>
+          <Toggle key={id} pressed={id === place.measures} onPress={() => change.mutate({ body: { measures: id } })}>
             {systemWords[id]}
           </Toggle>
         ))}
       </Row>
       <Small>{spoonNote(place.measures)}</Small>
-      <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 140 }}
-          label="Tap, mg/L hardness"
-          aria-label="Hardness of tap water in mg/L"
-          inputMode="decimal"
-          value={tap}
-          onChangeText={setTap}
-        />
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 140 }}
-          label="Butt, mg/L hardness"
-          aria-label="Hardness of the water butt in mg/L"
-          inputMode="decimal"
-          value={butt}
-          onChangeText={setButt}
-        />
+      <Row wrap style={{ alignItems: 'flex-start' }}>
+        <QuantityField label="Hardness of the tap" {...tap.field} />
+        <QuantityField label="Hardness of the butt" {...butt.field} />
       </Row>
       <Button
-        mode="outlined"
-        contentStyle={{ minHeight: 48 }}
-        disabled={command.isPending}
-        onPress={() => save({ tapHardness: hardness(tap), buttHardness: hardness(butt) })}
+        kind="other"
+        disabled={change.isPending || tap.base === undefined || butt.base === undefined}
+        onPress={() => change.mutate({ body: { tapHardness: tap.base ?? 0, buttHardness: butt.base ?? 0 } })}
       >
         Save the water
       </Button>
-      {command.isError && <Trouble error={command.error} />}
+      {change.error && <Trouble error={change.error} />}
     </Sheet>
   );
 }

@@ -1,76 +1,64 @@
-import type { GardenView } from '@trowel/core/contract';
-import { climates, type Climate } from '@trowel/core/tables';
+import type { GardenView, InputOf } from '@trowel/core/contract';
+import { readNumber } from '@trowel/core/quantities';
+import { climates } from '@trowel/core/tables';
 import { useState } from 'react';
-import { Button, TextInput } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { useAct } from '@/api/queries';
+import { Button } from '@/ui/Button';
 import { Row, Sheet } from '@/ui/layout';
+import { NumberField } from '@/ui/NumberField';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
+import { TimeZone } from '@/ui/TimeZone';
 import { Toggle } from '@/ui/Toggle';
-
-const climateWords: Record<Climate, { readonly name: string; readonly says: string }> = {
-  cool: { name: 'Short summers', says: 'Seasons begin a month later and end a month sooner than usual.' },
-  temperate: {
-    name: 'Mild',
-    says: 'Spring and autumn frosts, growth from April to October or its southern counterpart.',
-  },
-  warm: { name: 'Long summers', says: 'Seasons begin a month sooner and end a month later than usual.' },
-  tropical: { name: 'No winter', says: 'The calendar says little about what is common.' },
-};
+import { climateWords } from '@/wording/places';
 
 /** Where the garden lies: which half of the year is summer, how long it is, and when the sun is low. */
 export function WherePanel({ place }: { place: GardenView }) {
-  const command = useCommand();
+  const changeGarden = useAct('changeGarden');
   const tell = useNotice();
   const [latitude, setLatitude] = useState(String(place.latitude));
   const [longitude, setLongitude] = useState(String(place.longitude));
-  const [timeZone, setTimeZone] = useState(place.timeZone);
-  const save = (body: Record<string, unknown>) =>
-    command.mutate(
-      { path: '/garden', body },
-      { onSuccess: () => tell({ says: 'Saved; open cases have been weighed anew.' }) },
-    );
-  const degrees = (text: string) => Number(text.replace(',', '.'));
+  const save = (body: InputOf<'changeGarden'>) =>
+    changeGarden.mutate({ body }, { onSuccess: () => tell({ says: 'Saved; open cases have been weighed anew.' }) });
+  const where = { latitude: readNumber(latitude), longitude: readNumber(longitude) };
+  const savePlace = (timeZone: string) =>
+    save({
+      place: {
+        latitude: where.latitude ?? place.latitude,
+        longitude: where.longitude ?? place.longitude,
+        timeZone,
+      },
+    });
   return (
     <Sheet>
       <Heading rank={3}>Where it lies</Heading>
-      <Row wrap>
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 130 }}
-          label="Latitude, south −"
-          aria-label="Latitude in degrees, south of the equator negative"
+      <Row wrap style={{ alignItems: 'flex-start' }}>
+        <NumberField
+          label="Latitude"
+          says="Latitude in degrees, south of the equator negative"
+          hint="South of the equator with a minus."
           value={latitude}
-          onChangeText={setLatitude}
+          change={setLatitude}
+          wrong={where.latitude === undefined ? 'Write degrees, like 52.1.' : undefined}
         />
-        <TextInput
-          mode="outlined"
-          style={{ flex: 1, minWidth: 130 }}
-          label="Longitude, west −"
-          aria-label="Longitude in degrees, west negative"
+        <NumberField
+          label="Longitude"
+          says="Longitude in degrees, west negative"
+          hint="West with a minus."
           value={longitude}
-          onChangeText={setLongitude}
+          change={setLongitude}
+          wrong={where.longitude === undefined ? 'Write degrees, like −4.1.' : undefined}
         />
       </Row>
-      <TextInput
-        mode="outlined"
-        label="Time zone"
-        aria-label="Time zone"
-        autoCapitalize="none"
-        value={timeZone}
-        onChangeText={setTimeZone}
-      />
       <Button
-        mode="outlined"
-        contentStyle={{ minHeight: 48 }}
-        disabled={command.isPending}
-        onPress={() =>
-          save({ place: { latitude: degrees(latitude), longitude: degrees(longitude), timeZone: timeZone.trim() } })
-        }
+        kind="other"
+        disabled={changeGarden.isPending || where.latitude === undefined || where.longitude === undefined}
+        onPress={() => savePlace(place.timeZone)}
       >
         Save the place
       </Button>
+      <TimeZone zone={place.timeZone} change={savePlace} />
       <Small strong>How long are the seasons?</Small>
       <Row wrap>
         <Toggle pressed={place.climate === null} onPress={() => save({ climate: null })}>
@@ -87,7 +75,7 @@ export function WherePanel({ place }: { place: GardenView }) {
           ? 'By the latitude alone: no seasons within the tropics, mild ones outside.'
           : climateWords[place.climate].says}
       </Small>
-      {command.isError && <Trouble error={command.error} />}
+      {changeGarden.error && <Trouble error={changeGarden.error} />}
     </Sheet>
   );
 }

@@ -1,23 +1,21 @@
-import { mix } from '@trowel/core/mix';
+import { answerOrder } from '@trowel/core/headless';
+import { proseIn } from '@trowel/core/quantities';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useMeasures } from '@/api/measures';
 import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
-
-const examples = [
-  'Bleach and vinegar for the pots',
-  'A cup of soap in 2 litres, on roses',
-  'Oil one week after sulphur',
-  'Neem on beans in flower, bees about',
-];
+import { askExamples } from '@/wording/bench';
 
 /** May I …? Asked before anything is poured; what was read is said, and what was not is not called safe. */
 export function AskBox() {
   const [line, setLine] = useState('');
-  const answer = line.trim().length > 2 ? mix(knowledge, { ask: line.trim(), measures: 'metric' }) : undefined;
+  const measures = useMeasures();
+  const answer =
+    line.trim().length > 2 ? answerOrder(knowledge, { way: 'ask', ask: line.trim(), measures }) : undefined;
   const isStop = answer?.kind === 'refused';
   const cautions = answer?.kind === 'refused' ? answer.because : answer?.kind === 'checked' ? answer.cautions : [];
   const isDoubt = answer?.kind === 'checked' && (cautions.length > 0 || answer.notUnderstood.length > 0);
@@ -28,19 +26,21 @@ export function AskBox() {
       <Field label="Ask before you pour" value={line} change={setLine} lines={2} />
       {answer === undefined && (
         <Row wrap>
-          {examples.map((example) => (
-            <Toggle key={example} pressed={false} onPress={() => setLine(example)}>
-              {example}
-            </Toggle>
-          ))}
+          {askExamples
+            .map((words) => proseIn(words, measures))
+            .map((example) => (
+              <Toggle key={example} pressed={false} onPress={() => setLine(example)}>
+                {example}
+              </Toggle>
+            ))}
         </Row>
       )}
       {(answer?.kind === 'checked' || answer?.kind === 'refused') && (
         <Sheet tone={isStop ? 'stop' : isDoubt ? 'warn' : 'good'}>
           <View role={isStop ? 'alert' : 'status'} style={{ gap: 4 }}>
             <Body strong>{answer.says}</Body>
-            {cautions.slice(1).map(({ says, instead }) => (
-              <Body key={says}>{`${says} ${instead ?? ''}`.trim()}</Body>
+            {cautions.slice(1).map(({ rule, says, instead }) => (
+              <Body key={rule + says}>{`${says} ${instead ?? ''}`.trim()}</Body>
             ))}
             {answer.understood && answer.understood.length > 0 && (
               <Small>{`Read: ${answer.understood.join(', ')}.`}</Small>

@@ -1,12 +1,12 @@
 import type { GardenView } from '@trowel/core/contract';
 import type { RemedyRow } from '@trowel/core/tables';
-import { knowledge } from '@trowel/knowledge';
-import { spoonNote } from '@trowel/core/wording';
+import { hardnessOf, inWords } from '@trowel/core/quantities';
+import { lowerFirst, sentence, spoonNote } from '@trowel/core/wording';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useBench, useCommand, useGarden } from '@/api/queries';
-import { gradeWords } from '@/steps/choose/ChoosePart';
+import { useAct, useBench, useGarden } from '@/api/queries';
+import { useKnowledge } from '@/knowledge';
 import { space } from '@/theme/theme';
 import { Choices } from '@/ui/Choices';
 import { Folded } from '@/ui/Folded';
@@ -14,6 +14,8 @@ import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { benchParts } from '@/wording/bench';
+import { gradeWords } from '@/wording/remedies';
 import { AskBox } from './AskBox';
 import { BrewPart } from './BrewPart';
 import { CupboardPart } from './CupboardPart';
@@ -21,19 +23,10 @@ import { MixCard } from './MixCard';
 import { RecipesPart } from './RecipesPart';
 import { WorkPart } from './WorkPart';
 
-const mixable = [...knowledge.remedies.filter(({ recipe }) => recipe)].sort((a, b) => a.name.localeCompare(b.name));
 const first = 'soap-spray';
 
-const parts = {
-  mix: 'Mix',
-  ask: 'May I …?',
-  work: 'Work it out',
-  brews: 'Brews',
-  cupboard: 'Cupboard',
-  recipes: 'My recipes',
-} as const;
-type Part = keyof typeof parts;
-const partList = (Object.keys(parts) as Part[]).map((id) => ({ id, name: parts[id] }));
+type Part = keyof typeof benchParts;
+const partList = (Object.keys(benchParts) as Part[]).map((id) => ({ id, name: benchParts[id] }));
 
 /** The bench: mix something without a case, work something out, mind brews, keep the cupboard and own recipes. */
 export function BenchPage() {
@@ -41,7 +34,7 @@ export function BenchPage() {
   const bench = useBench();
   const router = useRouter();
   const { remedy, part, tool } = useLocalSearchParams<{ remedy?: string; part?: string; tool?: string }>();
-  const here: Part = part !== undefined && part in parts ? (part as Part) : 'mix';
+  const here: Part = part !== undefined && part in benchParts ? (part as Part) : 'mix';
   return (
     <Page wide>
       <Heading rank={1}>Bench</Heading>
@@ -80,6 +73,8 @@ function MixPart({
   choose: (id: string) => void;
 }) {
   const wide = useIsWide();
+  const { remedies } = useKnowledge();
+  const mixable = remedies.filter(({ recipe }) => recipe).sort((a, b) => a.name.localeCompare(b.name));
   const chosen = mixable.find(({ id }) => id === (remedyId ?? first)) ?? mixable[0];
   return (
     <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
@@ -98,16 +93,16 @@ function MixPart({
         </Folded>
       </View>
       <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
-        {chosen && <BenchMix key={chosen.id} remedy={chosen} garden={garden} />}
+        {chosen && <BenchMix key={`${chosen.id}-${garden.measures}`} remedy={chosen} garden={garden} />}
         <Small>{spoonNote(garden.measures)}</Small>
-        <Small>{`Tap water ${garden.tapHardness} mg/L, butt ${garden.buttHardness} mg/L hardness; change these under Garden.`}</Small>
+        <Small>{`Hardness: tap ${inWords(hardnessOf(garden.tapHardness), garden.measures)}, butt ${inWords(hardnessOf(garden.buttHardness), garden.measures)}; change these under Garden.`}</Small>
       </View>
     </View>
   );
 }
 
 function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView }) {
-  const command = useCommand();
+  const setPreferences = useAct('setPreferences');
   const kept = garden.schools[remedy.id];
   const strengths = remedy.recipe?.strengths ?? [];
   const usual = strengths.find(({ id }) => id === kept) ?? strengths.find(({ byDefault }) => byDefault);
@@ -116,7 +111,7 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
   return (
     <Sheet>
       <Heading rank={3}>{remedy.name}</Heading>
-      <Small>{gradeWords[remedy.grade] ?? ''}</Small>
+      <Small>{gradeWords[remedy.grade]}</Small>
       <Body>{remedy.honest}</Body>
       <Row wrap>
         {remedy.recipe?.strengths.map(({ id, label, value, why }) => (
@@ -127,15 +122,12 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
       </Row>
       {chosen && strengths.length > 1 && (
         <Row wrap>
-          <Small style={{ flexShrink: 1 }}>{`${chosen.label}: ${chosen.why}.`}</Small>
+          <Small style={{ flexShrink: 1 }}>{sentence(`${chosen.label}: ${chosen.why}`)}</Small>
           <Toggle
             pressed={kept === chosen.id}
-            label={`Always begin ${remedy.name.toLowerCase()} with ${chosen.label}`}
+            label={`Always begin ${lowerFirst(remedy.name)} with ${chosen.label}`}
             onPress={() =>
-              command.mutate({
-                path: '/preferences',
-                body: { schools: { [remedy.id]: kept === chosen.id ? null : chosen.id } },
-              })
+              setPreferences.mutate({ body: { schools: { [remedy.id]: kept === chosen.id ? null : chosen.id } } })
             }
           >
             Keep to this

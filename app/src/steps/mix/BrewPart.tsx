@@ -1,24 +1,17 @@
 import type { BenchView } from '@trowel/core/contract';
-import {
-  bulkWords,
-  measureWater,
-  millilitres,
-  readNumber,
-  toSi,
-  trim,
-  type MeasureSystem,
-} from '@trowel/core/measures';
-import { brewWords, dayWords } from '@trowel/core/wording';
+import { inWords, mgPerLitre, mL, plainNumber, type MeasureSystem } from '@trowel/core/quantities';
+import { brewWords, capital, dayWords, lowerFirst, waterWords } from '@trowel/core/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { useAct } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
 import { space } from '@/theme/theme';
-import { Field } from '@/ui/Field';
+import { Button } from '@/ui/Button';
 import { Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
+import { useQuantity } from '@/ui/quantity';
+import { QuantityField } from '@/ui/QuantityField';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { Empty, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
@@ -49,7 +42,7 @@ export function BrewPart({ bench, measures }: { bench: BenchView; measures: Meas
         {gone > 0 && <Small>{`${gone} used up or thrown out.`}</Small>}
         {standing.length > 0 && (
           <Row>
-            <LinkButton href="/labels" mode="outlined">
+            <LinkButton href="/labels" kind="other">
               Labels to print
             </LinkButton>
           </Row>
@@ -62,18 +55,19 @@ export function BrewPart({ bench, measures }: { bench: BenchView; measures: Meas
   );
 }
 
-const volumeWords = (ml: number, system: MeasureSystem) => bulkWords(measureWater(millilitres(ml), system));
-
 function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchView; measures: MeasureSystem }) {
-  const command = useCommand();
+  const noteEvent = useAct('noteBatch');
+  const takeBackEvent = useAct('takeBackBatchEvent');
   const tell = useNotice();
   const [using, setUsing] = useState(false);
-  const takeBack = () => command.mutate({ path: `/batches/${batch.id}/take-back` });
-  const note = (kind: string, says: string, body: Record<string, unknown> = {}) =>
-    command.mutate(
-      { path: `/batches/${batch.id}/events`, body: { kind, ...body } },
-      { onSuccess: () => tell({ says: `${batch.name}: ${says}.`, undo: takeBack }) },
+  const note = (kind: 'stirred' | 'fizz-ended' | 'strained' | 'thrown-out', says: string) =>
+    noteEvent.mutate(
+      { id: batch.id, body: { kind } },
+      {
+        onSuccess: () => tell({ says: `${batch.name}: ${says}.`, undo: () => takeBackEvent.mutate({ id: batch.id }) }),
+      },
     );
+  const error = noteEvent.error ?? takeBackEvent.error;
   const due = batch.chores.filter((chore) => chore.due);
   return (
     <Sheet tone={batch.stage === 'past' ? 'warn' : batch.stage === 'ready' ? 'good' : 'plain'}>
@@ -82,33 +76,29 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
           <Tag pattern={batch.pattern} width={44} />
           <Heading rank={3}>{batch.name}</Heading>
         </Row>
-        <Small strong>{volumeWords(batch.leftMl, measures)} left</Small>
+        <Small strong>{waterWords(batch.leftMl, measures)} left</Small>
       </Row>
       <Body>{`${capital(brewWords(batch, bench.today))}${batch.vessel ? `, in ${batch.vessel}` : ''}.`}</Body>
       <Body
         strong
-      >{`${batch.stage === 'working' ? 'When ready' : 'Now'}: 1 part to ${trim(batch.parts, 0)} of water; it gives ${volumeWords(batch.givesMl, measures)}.`}</Body>
+      >{`${batch.stage === 'working' ? 'When ready' : 'Now'}: 1 part to ${plainNumber(Math.round(batch.parts))} of water; it gives ${waterWords(batch.givesMl, measures)}.`}</Body>
       {batch.dissolvedPercent !== undefined && batch.stage === 'working' && (
-        <Small>{`About ${trim(batch.dissolvedPercent, 0)} % dissolved (estimate); ${trim(batch.calcium ?? 0, 0)} mg/L calcium when done.`}</Small>
+        <Small>{`About ${Math.round(batch.dissolvedPercent)} % dissolved (estimate); ${inWords(mgPerLitre(Math.round(batch.calcium ?? 0)), measures)} calcium when done.`}</Small>
       )}
       {batch.startNextBy && (
         <Small strong>{`At this pace begin the next ${dayWords(batch.startNextBy, bench.today)}.`}</Small>
       )}
-      {due.map(({ does, why }) => (
-        <Body key={does}>{`Today: ${does.charAt(0).toLowerCase()}${does.slice(1)} (${why}).`}</Body>
+      {due.map(({ kind, does, why }) => (
+        <Body key={kind}>{`Today: ${lowerFirst(does)} (${why}).`}</Body>
       ))}
       <Row wrap>
         {batch.stage === 'working' && (
-          <Button mode="contained" contentStyle={{ minHeight: 48 }} onPress={() => note('stirred', 'stirred')}>
+          <Button kind="main" onPress={() => note('stirred', 'stirred')}>
             Stirred
           </Button>
         )}
         {batch.stage === 'working' && batch.kind === 'shell-extract' && (
-          <Button
-            mode="outlined"
-            contentStyle={{ minHeight: 48 }}
-            onPress={() => note('fizz-ended', 'the fizz has ended')}
-          >
+          <Button kind="other" onPress={() => note('fizz-ended', 'the fizz has ended')}>
             No more fizz
           </Button>
         )}
@@ -118,16 +108,14 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
           </Toggle>
         )}
         {batch.stage === 'ready' && batch.chores.length > 0 && (
-          <Button mode="outlined" contentStyle={{ minHeight: 48 }} onPress={() => note('strained', 'strained')}>
+          <Button kind="other" onPress={() => note('strained', 'strained')}>
             Strained
           </Button>
         )}
-        <Button contentStyle={{ minHeight: 48 }} onPress={() => note('thrown-out', 'thrown out')}>
-          Throw out
-        </Button>
+        <Button onPress={() => note('thrown-out', 'thrown out')}>Throw out</Button>
       </Row>
       {using && <UseSome batch={batch} bench={bench} measures={measures} done={() => setUsing(false)} />}
-      {command.isError && <Trouble error={command.error} />}
+      {error && <Trouble error={error} />}
     </Sheet>
   );
 }
@@ -144,28 +132,27 @@ function UseSome({
   measures: MeasureSystem;
   done: () => void;
 }) {
-  const command = useCommand();
+  const noteEvent = useAct('noteBatch');
   const tell = useNotice();
-  const unit = measures === 'us' || measures === 'imperial' ? 'fl oz' : 'mL';
-  const [amount, setAmount] = useState('');
+  const amount = useQuantity('volume', undefined, measures);
   const [vesselId, setVessel] = useState<string>();
   const [raw, setRaw] = useState(false);
-  const ml = toSi('volume', readNumber(amount) ?? 0, unit, measures) ?? 0;
+  const ml = amount.base ?? 0;
   const save = (acknowledged: readonly string[]) =>
-    command.mutate(
+    noteEvent.mutate(
       {
-        path: `/batches/${batch.id}/events`,
+        id: batch.id,
         body: {
           kind: 'used',
           ml: Math.round(ml * 10) / 10,
           goesOn: raw ? 'raw-leaves' : batch.kind === 'neem' ? 'leaves' : 'soil',
-          acknowledged,
+          acknowledged: [...acknowledged],
           ...(vesselId === undefined ? {} : { vesselId }),
         },
       },
       {
         onSuccess: () => {
-          tell({ says: `${amount} ${unit} of ${batch.name.toLowerCase()} used.` });
+          tell({ says: `${inWords(mL(ml), measures)} of ${lowerFirst(batch.name)} used.` });
           done();
         },
       },
@@ -173,24 +160,15 @@ function UseSome({
   return (
     <View style={{ gap: space.s }}>
       <Row wrap>
-        <Field
-          label={`Of the brew, ${unit}`}
-          says={`Of the brew itself, in ${unit}`}
-          value={amount}
-          change={setAmount}
-          numeric
-          width={150}
-        />
+        <QuantityField label="Of the brew itself" {...amount.field} />
         <Toggle pressed={raw} onPress={() => setRaw(!raw)}>
           On something eaten raw
         </Toggle>
       </Row>
       <VesselChoice vessels={bench.vessels} chosen={vesselId} choose={setVessel} />
-      {ml > 0 && <Small>{`Fill up with ${volumeWords(ml * batch.parts, measures)} of water.`}</Small>}
+      {ml > 0 && <Small>{`Fill up with ${waterWords(ml * batch.parts, measures)} of water.`}</Small>}
       {ml > 0 && <ReadFirst cautions={batch.cautions} done={save} label="Note it as used" />}
-      {command.isError && <Trouble error={command.error} />}
+      {noteEvent.error && <Trouble error={noteEvent.error} />}
     </View>
   );
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,7 +1,8 @@
-import { trim } from '@trowel/core/measures';
+import { inWords, mL } from '@trowel/core/quantities';
 import { fullDate } from '@trowel/core/wording';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
+import { useMeasures } from '@/api/measures';
 import { useBench } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
 import { Page, Row } from '@/ui/layout';
@@ -12,12 +13,13 @@ import { Body, Heading, Small } from '@/ui/text';
 /** One label for every brew that stands: what, how strong, when, best before. Printed, the shell is left off. */
 export function LabelsPage() {
   const query = useBench();
+  const measures = useMeasures();
   return (
     <Page>
       <View nativeID="not-printed" style={{ gap: 12 }}>
         <Heading rank={1}>Labels</Heading>
         <Row wrap>
-          <Button mode="contained" contentStyle={{ minHeight: 48 }} onPress={() => globalThis.print()}>
+          <Button kind="main" onPress={() => globalThis.print()}>
             Print
           </Button>
           <LinkButton href="/bench?part=brews">Back to the brews</LinkButton>
@@ -60,7 +62,7 @@ export function LabelsPage() {
                   <Body strong style={{ color: '#26241d' }}>{`Best before ${fullDate(batch.bestBefore)}`}</Body>
                   <Body
                     style={{ color: '#26241d' }}
-                  >{`1 part to ${trim(batch.parts, 0)} of water · ${trim(batch.volumeMl / 1000, 1)} L`}</Body>
+                  >{`1 part to ${Math.round(batch.parts)} of water · ${inWords(mL(batch.volumeMl), measures)}`}</Body>
                   <Small style={{ color: '#26241d' }}>
                     Not for drinking. Lid loose. Out of reach of children and pets.
                   </Small>

@@ -1,17 +1,19 @@
-import type { GardenView, Mixed, MixOrder, MixResponse } from '@trowel/core/contract';
-import { costOf, mix } from '@trowel/core/mix';
-import type { MeasureSystem } from '@trowel/core/measures';
+import { InputError, type GardenView, type Mixed, type MixResponse, type RemedyOrder } from '@trowel/core/contract';
+import { answerOrder } from '@trowel/core/headless';
+import { costOf, usualBatchMl } from '@trowel/core/mix';
 import type { RemedyRow } from '@trowel/core/tables';
+import { costLine, sentence } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { SegmentedButtons } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { useAct } from '@/api/queries';
 import { Jug, Sprayer } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
-import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { useQuantity } from '@/ui/quantity';
+import { QuantityField } from '@/ui/QuantityField';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
@@ -33,42 +35,34 @@ interface MixCardProps {
 
 /** How much of what: spoons and fill line, what hard water takes, cautions, and the working a tap away. */
 export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: MixCardProps) {
-  const [amount, setAmount] = useState(
-    remedy.recipe?.kind === 'bait' ? '100' : String(usualBatch[garden.measures].amount),
-  );
-  const unit = remedy.recipe?.kind === 'bait' ? 'mL' : usualBatch[garden.measures].unit;
+  const { measures } = garden;
+  const ready = useQuantity('volume', usualBatchMl(remedy), measures);
   const [water, setWater] = useState<Water>('tap');
   const [typed, setTyped] = useState(nothingTyped);
   const [vesselId, setVessel] = useState<string>();
   const vessel = garden.vessels.find(({ id }) => id === vesselId);
-  const command = useCommand();
-  const tell = useNotice();
-  const wanted = Number(amount.replace(',', '.'));
+  const noteMix = useNoteMix(remedy, garden);
   const usesSoap = remedy.recipe?.kind === 'percent-volume' && remedy.recipe.hardWaterBinds === true;
-  const answer = mixed(
-    remedy,
-    wanted,
-    unit,
-    garden,
-    strength,
-    plants,
-    nearby,
-    usesSoap ? (water === 'tap' ? garden.tapHardness : garden.buttHardness) : undefined,
-    typedOrder(typed),
-    vessel?.classes,
-  );
+  const spoon = typedOrder(typed);
+  const answer =
+    ready.base === undefined
+      ? undefined
+      : answerFor({
+          remedy: remedy.id,
+          volume: { amount: ready.base, unit: 'mL' },
+          measures,
+          plants: [...plants],
+          nearby: [...new Set(nearby)],
+          ...(strength === undefined ? {} : { strength }),
+          ...(usesSoap ? { water: { hardness: water === 'tap' ? garden.tapHardness : garden.buttHardness } } : {}),
+          ...(spoon === undefined ? {} : { typed: spoon }),
+          ...(vessel === undefined ? {} : { vesselHeld: [...vessel.classes] }),
+        });
   const sprayers = garden.vessels.filter(({ kind }) => kind === 'sprayer' || kind === 'can');
   return (
     <View style={{ gap: space.m }}>
-      <Row wrap>
-        <Field
-          label={`Ready mix, ${unit}`}
-          says={`Ready mix wanted, in ${unit}`}
-          value={amount}
-          change={setAmount}
-          numeric
-          width={150}
-        />
+      <Row wrap style={{ alignItems: 'flex-end' }}>
+        <QuantityField label="Ready mix wanted" {...ready.field} />
         {usesSoap && (
           <View style={{ minWidth: 230, flex: 1 }}>
             <SegmentedButtons
@@ -83,16 +77,15 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
         )}
       </Row>
       <VesselChoice vessels={sprayers} chosen={vesselId} choose={setVessel} />
-      {answer.kind === 'not-a-number' ? (
+      {answer === undefined ? null : typeof answer === 'string' ? (
         <Sheet tone="warn">
-          <Body>{answer.says}</Body>
+          <Body>{answer}</Body>
         </Sheet>
       ) : answer.kind === 'mix' ? (
         <Answer
           answer={answer}
           typed={typed}
           setTyped={setTyped}
-          total={wanted}
           garden={garden}
           {...(vessel ? { vesselMl: vessel.volumeMl } : {})}
         >
@@ -102,33 +95,17 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
             cautions={answer.cautions}
             label={vessel ? `Mixed, in ${vessel.name}` : 'Mixed it'}
             done={(acknowledged) =>
-              command.mutate(
-                {
-                  path: '/mixes',
-                  body: {
-                    remedy: remedy.id,
-                    volumeMl: answer.totalMl,
-                    plants: [...plants],
-                    acknowledged,
-                    ...(strength === undefined ? {} : { strength }),
-                    ...(vesselId === undefined ? {} : { vesselId }),
-                  },
-                },
-                {
-                  onSuccess: ({ id }) =>
-                    tell({
-                      says: `${remedy.name}: noted${garden.cupboard.length > 0 ? ', and taken from the cupboard' : ''}.`,
-                      undo: () =>
-                        command.mutate(
-                          { path: `/mixes/${id}/take-back` },
-                          { onSuccess: () => tell({ says: `${remedy.name}: taken back.` }) },
-                        ),
-                    }),
-                },
-              )
+              noteMix.note({
+                remedy: remedy.id,
+                volumeMl: answer.totalMl,
+                plants: [...plants],
+                acknowledged,
+                ...(strength === undefined ? {} : { strength }),
+                ...(vesselId === undefined ? {} : { vesselId }),
+              })
             }
           />
-          {command.isError && <Trouble error={command.error} />}
+          {noteMix.error && <Trouble error={noteMix.error} />}
         </Answer>
       ) : (
         <Sheet tone="stop">
@@ -140,47 +117,34 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
   );
 }
 
-/** A small sprayer, in the gardener's own measure. */
-const usualBatch: Record<MeasureSystem, { amount: number; unit: string }> = {
-  metric: { amount: 1.5, unit: 'L' },
-  us: { amount: 2, unit: 'qt' },
-  imperial: { amount: 3, unit: 'pt' },
-  australian: { amount: 1.5, unit: 'L' },
-};
+/** Notes that it was mixed, with a way to take that back. */
+function useNoteMix({ name }: RemedyRow, { cupboard }: GardenView) {
+  const note = useAct('noteMix');
+  const takeBack = useAct('takeBackMix');
+  const tell = useNotice();
+  return {
+    error: note.error ?? takeBack.error,
+    note: (body: NonNullable<Parameters<typeof note.mutate>[0]['body']>) =>
+      note.mutate(
+        { body },
+        {
+          onSuccess: ({ id }) =>
+            tell({
+              says: `${name}: noted${cupboard.length > 0 ? ', and taken from the cupboard' : ''}.`,
+              undo: () => takeBack.mutate({ id }, { onSuccess: () => tell({ says: `${name}: taken back.` }) }),
+            }),
+        },
+      ),
+  };
+}
 
-type Answered = MixResponse | { readonly kind: 'not-a-number'; readonly says: string };
-
-function mixed(
-  remedy: RemedyRow,
-  amount: number,
-  unit: string,
-  garden: GardenView,
-  strength: number | undefined,
-  plants: readonly string[],
-  nearby: readonly string[],
-  hardness: number | undefined,
-  typed: MixOrder['typed'],
-  vesselHeld: readonly string[] | undefined,
-): Answered {
-  if (!(amount > 0)) return { kind: 'not-a-number', says: 'How much ready mix is wanted? Write a number above zero.' };
-  if (amount > 200)
-    return unit === 'mL' && amount <= 5000
-      ? run()
-      : { kind: 'not-a-number', says: 'That is more than one evening needs. Mix only what is used at once.' };
-  return run();
-
-  function run(): MixResponse {
-    return mix(knowledge, {
-      remedy: remedy.id,
-      volume: { amount, unit },
-      measures: garden.measures,
-      plants: [...plants],
-      nearby: [...new Set(nearby)],
-      ...(strength === undefined ? {} : { strength }),
-      ...(hardness === undefined ? {} : { water: { hardness } }),
-      ...(typed === undefined ? {} : { typed }),
-      ...(vesselHeld === undefined ? {} : { vesselHeld: [...vesselHeld] }),
-    });
+/** The card, or in words what does not fit. */
+function answerFor(order: RemedyOrder): MixResponse | string {
+  try {
+    return answerOrder(knowledge, { way: 'remedy', ...order });
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return error.problems.map(({ message }) => sentence(`It ${message}`)).join(' ');
   }
 }
 
@@ -190,8 +154,8 @@ export function MixAnswer({ answer }: { answer: MixResponse }) {
     return (
       <>
         <Measures answer={answer} />
-        {answer.cautions.map(({ level, says }) => (
-          <Sheet key={says} tone={level === 'note' ? 'deep' : 'stop'}>
+        {answer.cautions.map(({ rule, level, says }) => (
+          <Sheet key={rule} tone={level === 'note' ? 'deep' : 'stop'}>
             <Body strong={level !== 'note'}>{says}</Body>
           </Sheet>
         ))}
@@ -221,7 +185,7 @@ function CardLines({ card }: { card: NonNullable<Mixed['card']> }) {
           <View key={title} style={{ gap: 2 }}>
             <Heading rank={3}>{title}</Heading>
             {lines.map((words) => (
-              <Body key={words}>{`· ${words.replace(/\.$/, '')}.`}</Body>
+              <Body key={words}>{`· ${sentence(words)}`}</Body>
             ))}
           </View>
         ),
@@ -254,7 +218,6 @@ function Answer({
   answer,
   typed,
   setTyped,
-  total,
   garden,
   vesselMl,
   children,
@@ -264,36 +227,32 @@ function Answer({
   children: ReactNode;
   garden: GardenView;
   vesselMl?: number;
-  total: number;
   typed: SpoonTyped;
   setTyped: (typed: SpoonTyped) => void;
 }) {
   const [open, setOpen] = useState(false);
+  const { measures } = garden;
   const price = costOf(answer.parts, garden.cupboard);
   return (
     <>
       <Measures answer={answer} {...(vesselMl === undefined ? {} : { vesselMl })} />
-      {price !== undefined && (
-        <Small>{`Costs about ${price.toFixed(2)}, ${((price / answer.totalMl) * 1000).toFixed(2)} a litre.`}</Small>
-      )}
+      {price !== undefined && <Small>{costLine(price, answer.totalMl, measures)}</Small>}
       {answer.hardWater && (
-        <Sheet tone={answer.hardWater.shareLost.high > 0.2 ? 'warn' : 'good'}>
+        <Sheet tone={answer.hardWater.extra || answer.hardWater.useRainWater ? 'warn' : 'good'}>
           <Body>{answer.hardWater.says}</Body>
-          {answer.hardWater.extra && (
-            <Small>{`With this water, up to ${answer.hardWater.extra.spoons} more (${answer.hardWater.extra.ml} mL) gives the same effect.`}</Small>
-          )}
+          {answer.hardWater.extra && <Small>{answer.hardWater.extra.says}</Small>}
         </Sheet>
       )}
       {answer.cautions
         .filter(({ level }) => level === 'note')
-        .map(({ says }) => (
-          <Sheet key={says} tone="deep">
+        .map(({ rule, says }) => (
+          <Sheet key={rule} tone="deep">
             <Body>{says}</Body>
           </Sheet>
         ))}
       {children}
       {answer.card && <CardLines card={answer.card} />}
-      <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} />
+      <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} system={measures} />
       <Row>
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
           {open ? 'Close the working' : 'How it was worked out'}
@@ -301,9 +260,9 @@ function Answer({
       </Row>
       {open && (
         <View>
-          <Small>{`For ${total} of ready mix, strength ${answer.strength}.`}</Small>
-          {answer.working.map(({ what, how, value }) => (
-            <Body key={what}>{`${what}: ${how} = ${value}`}</Body>
+          <Small>{`Strength: ${answer.strength}.`}</Small>
+          {answer.working.map(({ id, what, how, value }) => (
+            <Body key={id + what}>{`${what}: ${how} = ${value}`}</Body>
           ))}
           {answer.honest && <Small>{answer.honest}</Small>}
         </View>

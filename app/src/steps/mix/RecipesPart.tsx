@@ -6,17 +6,22 @@ import {
   type GardenView,
   type RecipeDocument,
 } from '@trowel/core/contract';
-import { checkRecipe, mixOwn, recipeOf } from '@trowel/core/mix';
-import { readNumber, toSi, usualUnit } from '@trowel/core/measures';
+import { answerOrder } from '@trowel/core/headless';
+import { checkRecipe, recipeOf } from '@trowel/core/mix';
+import { inBaseUnit, inWords, spokenIn, type MeasureSystem } from '@trowel/core/quantities';
+import { cautionLine, lowerFirst, ownRecipeName } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { Button } from '@/ui/Button';
+import { useMeasures } from '@/api/measures';
+import { useAct } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Field } from '@/ui/Field';
 import { Row, Sheet, useIsWide } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { guessFor, readTyped, useQuantity, type Typed } from '@/ui/quantity';
+import { QuantityField } from '@/ui/QuantityField';
 import { Empty, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
@@ -57,7 +62,10 @@ export function RecipesPart({ bench, garden }: { bench: BenchView; garden: Garde
             <Heading>Begin from</Heading>
             <Row wrap>
               {withRecipe.map(({ id, name }) => (
-                <Toggle key={id} onPress={() => setDraft({ document: recipeOf(knowledge, id) })}>
+                <Toggle
+                  key={id}
+                  onPress={() => setDraft({ document: { ...recipeOf(knowledge, id), name: ownRecipeName({ name }) } })}
+                >
                   {name}
                 </Toggle>
               ))}
@@ -70,31 +78,38 @@ export function RecipesPart({ bench, garden }: { bench: BenchView; garden: Garde
 }
 
 function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change: () => void }) {
-  const command = useCommand();
+  const deleteRecipe = useAct('deleteRecipe');
+  const saveRecipe = useAct('saveRecipe');
   const tell = useNotice();
   const [open, setOpen] = useState(false);
-  const unit = usualUnit('volume', garden.measures);
-  const [amount, setAmount] = useState('1.5');
-  const ml = toSi('volume', readNumber(amount) ?? 0, unit, garden.measures) ?? 0;
+  const { measures } = garden;
+  const ready = useQuantity('volume', 1500, measures);
   const remove = () =>
-    command.mutate(
-      { path: `/recipes/${own.id}/delete` },
+    deleteRecipe.mutate(
+      { id: own.id },
       {
         onSuccess: () =>
           tell({
             says: `“${own.document.name}” is gone.`,
-            undo: () => command.mutate({ path: '/recipes', body: { document: own.document } }),
+            undo: () => saveRecipe.mutate({ body: { document: own.document } }),
           }),
       },
     );
-  const answer = open && ml > 0 ? mixOwn(knowledge, own.document, ml, garden.measures) : undefined;
+  const answer =
+    open && ready.base !== undefined && ready.base > 0
+      ? answerOrder(knowledge, {
+          way: 'own',
+          recipe: own.document,
+          volume: { amount: ready.base, unit: 'mL' },
+          measures,
+        })
+      : undefined;
+  const error = deleteRecipe.error ?? saveRecipe.error;
   return (
     <Sheet>
       <Heading rank={3}>{own.document.name}</Heading>
       <Small>
-        {own.document.parts
-          .map(({ ingredient, amount: much, unit: per }) => `${much} ${per} ${nameOf(ingredient)}`)
-          .join(', ')}
+        {own.document.parts.map((part) => `${rateWords(part, measures)} ${nameOf(part.ingredient)}`).join(', ')}
       </Small>
       <Row wrap>
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
@@ -110,70 +125,73 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
           Delete
         </Toggle>
       </Row>
-      {open && (
-        <Field
-          label={`Ready mix, ${unit}`}
-          says={`Ready mix wanted, in ${unit}`}
-          value={amount}
-          change={setAmount}
-          numeric
-          width={150}
-        />
-      )}
+      {open && <QuantityField label="Ready mix wanted" {...ready.field} />}
       {answer && <MixAnswer answer={answer} />}
-      {command.isError && <Trouble error={command.error} />}
+      {error && <Trouble error={error} />}
     </Sheet>
   );
 }
 
-const nameOf = (word: string) => knowledge.ingredients.find(({ id }) => id === word)?.name.toLowerCase() ?? word;
+type RecipePart = RecipeDocument['parts'][number];
+
+const nameOf = (word: string) => lowerFirst(knowledge.ingredients.find(({ id }) => id === word)?.name ?? word);
+const kindOf = ({ unit }: Pick<RecipePart, 'unit'>) => (unit === 'mL/L' ? 'volume/volume' : 'mass/volume');
+const rateWords = (part: RecipePart, measures: MeasureSystem) =>
+  inWords(inBaseUnit(kindOf(part), part.amount), measures);
 
 function Editor({ draft, close }: { draft: Draft; close: () => void }) {
-  const command = useCommand();
+  const saveRecipe = useAct('saveRecipe');
+  const changeRecipe = useAct('changeRecipe');
   const tell = useNotice();
+  const measures = useMeasures();
   const [document, setDocument] = useState(draft.document);
-  const [texts, setTexts] = useState(document.parts.map(({ amount }) => String(amount)));
+  const [rates, setRates] = useState<readonly Typed[]>(() =>
+    draft.document.parts.map((part) => guessFor(kindOf(part), part.amount, measures)),
+  );
   const [adding, setAdding] = useState('');
   const set = (change: Partial<RecipeDocument>) => setDocument({ ...document, ...change });
-  const problem = problemOf(document);
+  const problem = problemOf(document, measures);
+  const whenSaved = {
+    onSuccess: () => {
+      tell({ says: `“${document.name}” is saved.` });
+      close();
+    },
+  };
   const save = () =>
-    command.mutate(
-      { path: draft.id === undefined ? '/recipes' : `/recipes/${draft.id}`, body: { document } },
-      {
-        onSuccess: () => {
-          tell({ says: `“${document.name}” is saved.` });
-          close();
-        },
-      },
-    );
+    draft.id === undefined
+      ? saveRecipe.mutate({ body: { document } }, whenSaved)
+      : changeRecipe.mutate({ id: draft.id, body: { document } }, whenSaved);
+  const changeRate = (at: number, typed: Typed) => {
+    setRates(rates.map((other, index) => (index === at ? typed : other)));
+    const part = document.parts[at];
+    const read = part && readTyped(typed, kindOf(part), measures);
+    if (read?.kind === 'read' && read.quantity.amount > 0)
+      set({
+        parts: document.parts.map((other, index) =>
+          index === at ? { ...other, amount: Number(read.quantity.amount.toFixed(3)) } : other,
+        ),
+      });
+  };
+  const error = saveRecipe.error ?? changeRecipe.error;
   return (
     <Sheet>
       <Heading>{draft.id === undefined ? 'A recipe of your own' : 'Change it'}</Heading>
       <Field label="Name" says="Name of the recipe" value={document.name} change={(name) => set({ name })} />
       {document.parts.map((part, at) => (
         <Row key={part.ingredient} wrap>
-          <Field
-            label={part.unit}
-            says={`${nameOf(part.ingredient)}, in ${part.unit}`}
-            value={texts[at] ?? ''}
-            change={(text) => {
-              setTexts(texts.map((other, index) => (index === at ? text : other)));
-              const amount = readNumber(text);
-              if (amount !== undefined && amount > 0)
-                set({ parts: document.parts.map((other, index) => (index === at ? { ...other, amount } : other)) });
-            }}
-            numeric
-            width={120}
+          <QuantityField
+            label={`How much ${nameOf(part.ingredient)}`}
+            kind={kindOf(part)}
+            system={measures}
+            typed={rates[at] ?? guessFor(kindOf(part), part.amount, measures)}
+            change={(typed) => changeRate(at, typed)}
           />
-          <Body strong style={{ flex: 1 }}>
-            {nameOf(part.ingredient)}
-          </Body>
           {document.parts.length > 1 && (
             <Toggle
               label={`Leave out ${nameOf(part.ingredient)}`}
               onPress={() => {
                 set({ parts: document.parts.filter((_, index) => index !== at) });
-                setTexts(texts.filter((_, index) => index !== at));
+                setRates(rates.filter((_, index) => index !== at));
               }}
             >
               Leave out
@@ -184,12 +202,11 @@ function Editor({ draft, close }: { draft: Draft; close: () => void }) {
       <Row wrap>
         <Field label="Add" says="Add an ingredient" value={adding} change={setAdding} least={150} />
         <Button
-          mode="outlined"
-          contentStyle={{ minHeight: 48 }}
+          kind="other"
           disabled={adding.trim() === ''}
           onPress={() => {
             set({ parts: [...document.parts, { ingredient: adding.trim(), amount: 1, unit: 'mL/L' }] });
-            setTexts([...texts, '1']);
+            setRates([...rates, guessFor('volume/volume', 1, measures)]);
             setAdding('');
           }}
         >
@@ -213,31 +230,30 @@ function Editor({ draft, close }: { draft: Draft; close: () => void }) {
       )}
       <Row wrap>
         <Button
-          mode="contained"
-          contentStyle={{ minHeight: 48 }}
-          disabled={problem?.isStop === true || command.isPending}
+          kind="main"
+          disabled={problem?.isStop === true || saveRecipe.isPending || changeRecipe.isPending}
           onPress={save}
         >
           Save
         </Button>
-        <Button contentStyle={{ minHeight: 48 }} onPress={close}>
-          Leave it
-        </Button>
+        <Button onPress={close}>Leave it</Button>
       </Row>
-      {command.isError && <Trouble error={command.error} />}
+      {error && <Trouble error={error} />}
     </Sheet>
   );
 }
 
 /** What keeps a draft from being saved, or what it should mind; undefined when nothing does. */
-function problemOf(document: RecipeDocument): { says: string; isStop: boolean } | undefined {
+function problemOf(document: RecipeDocument, measures: MeasureSystem): { says: string; isStop: boolean } | undefined {
   try {
     const clean = parseInput(recipeDocument, {
       ...document,
       steps: document.steps.filter((step) => step.trim() !== ''),
     });
     const [first] = checkRecipe(knowledge, clean);
-    return first && { says: `${first.says} ${first.instead ?? ''}`.trim(), isStop: first.level === 'stop' };
+    return (
+      first && { says: cautionLine(spokenIn(knowledge, measures), first, measures), isStop: first.level === 'stop' }
+    );
   } catch (error) {
     if (error instanceof InputError) return { says: error.message, isStop: true };
     throw error;
@@ -262,7 +278,7 @@ function TakeIn({ open }: { open: (document: RecipeDocument) => void }) {
       <Heading rank={3}>Take a recipe in</Heading>
       <Field label="Paste the file’s text" says="Paste a recipe file’s text" value={text} change={setText} lines={3} />
       <Row>
-        <Button mode="outlined" contentStyle={{ minHeight: 48 }} disabled={text.trim() === ''} onPress={take}>
+        <Button kind="other" disabled={text.trim() === ''} onPress={take}>
           Read it
         </Button>
       </Row>

@@ -1,5 +1,6 @@
-import type { MixOrder, MixPart } from '@trowel/core/contract';
-import { readNumber } from '@trowel/core/measures';
+import type { MixPart, RemedyOrder } from '@trowel/core/contract';
+import { isMetric, readNumber, type MeasureSystem } from '@trowel/core/quantities';
+import { lowerFirst } from '@trowel/core/wording';
 import { View } from 'react-native';
 import { SegmentedButtons } from 'react-native-paper';
 import { space } from '@/theme/theme';
@@ -7,7 +8,7 @@ import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Small } from '@/ui/text';
 
-type Spoon = NonNullable<MixOrder['typed']>['spoon'];
+type Spoon = NonNullable<RemedyOrder['typed']>['spoon'];
 
 /** What somebody says they are about to measure. */
 export interface SpoonTyped {
@@ -17,16 +18,12 @@ export interface SpoonTyped {
 export const nothingTyped: SpoonTyped = { count: '', spoon: 'tsp' };
 
 /** As the core wants it; undefined while nothing is typed. */
-export function typedOrder({ count, spoon }: SpoonTyped): MixOrder['typed'] {
+export function typedOrder({ count, spoon }: SpoonTyped): RemedyOrder['typed'] {
   const number = readNumber(count);
   return number === undefined || number <= 0 ? undefined : { count: number, spoon };
 }
 
-const spoons: readonly { value: Spoon; label: string }[] = [
-  { value: 'tsp', label: 'tea' },
-  { value: 'tbsp', label: 'TABLE' },
-  { value: 'mL', label: 'mL' },
-];
+const spoonLabels: Readonly<Record<Spoon, string>> = { tsp: 'tea', tbsp: 'TABLE', cup: 'cup', mL: 'mL' };
 
 interface SpoonCheckProps {
   /** The first thing to measure; powders are weighed, and so not asked about. */
@@ -34,30 +31,29 @@ interface SpoonCheckProps {
   readonly slip: { readonly says: string } | undefined;
   readonly typed: SpoonTyped;
   readonly setTyped: (typed: SpoonTyped) => void;
+  readonly system: MeasureSystem;
 }
 
 /** What are you about to measure? Catches a tablespoon meant for a teaspoon before it is poured. */
-export function SpoonCheck({ first, slip, typed, setTyped }: SpoonCheckProps) {
+export function SpoonCheck({ first, slip, typed, setTyped, system }: SpoonCheckProps) {
   if (!first || first.grams !== undefined) return null;
+  const spoons: readonly Spoon[] = ['tsp', 'tbsp', isMetric(system) ? 'mL' : 'cup'];
   return (
     <View style={{ gap: space.s }}>
-      <Small strong>{`About to measure the ${first.name.toLowerCase()}? Check your spoon:`}</Small>
+      <Small strong>{`About to measure the ${lowerFirst(first.name)}? Check your spoon:`}</Small>
       <Row wrap>
         <Field
           label="How many"
           says="How many spoons"
           value={typed.count}
           change={(count) => setTyped({ ...typed, count })}
-          numeric
           width={110}
         />
         <View style={{ minWidth: 220, flex: 1 }}>
           <SegmentedButtons
             value={typed.spoon}
-            onValueChange={(spoon) =>
-              setTyped({ ...typed, spoon: spoons.find(({ value }) => value === spoon)?.value ?? 'tsp' })
-            }
-            buttons={spoons.map(({ value, label }) => ({ value, label }))}
+            onValueChange={(spoon) => setTyped({ ...typed, spoon: spoons.find((one) => one === spoon) ?? 'tsp' })}
+            buttons={spoons.map((value) => ({ value, label: spoonLabels[value] }))}
           />
         </View>
       </Row>

@@ -1,52 +1,77 @@
-import { rulesIn, ruleSaid } from '@trowel/core/choose';
+import { byRule, rulesIn } from '@trowel/core/choose';
 import type { BenchView } from '@trowel/core/contract';
-import { fromSi, readNumber, toSi, trim, usualUnit, type MeasureSystem } from '@trowel/core/measures';
-import { batchClasses, batchKinds, batchNames, type BatchKind } from '@trowel/core/mix';
-import { knowledge } from '@trowel/knowledge';
-import { useState } from 'react';
-import { useCommand } from '@/api/queries';
+import { batchClasses, batchKinds, oneShell, type BatchKind } from '@trowel/core/mix';
+import { readNumber, type MeasureSystem } from '@trowel/core/quantities';
+import { batchNames, cautionWords } from '@trowel/core/wording';
+import { Controller, useForm } from 'react-hook-form';
+import { useAct } from '@/api/queries';
+import { useKnowledge } from '@/knowledge';
 import { Choices } from '@/ui/Choices';
-import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
+import { NumberField } from '@/ui/NumberField';
 import { useNotice } from '@/ui/notice';
+import { baseOf, guessFor, type Typed } from '@/ui/quantity';
+import { QuantityField } from '@/ui/QuantityField';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
+import { useFormValues } from '@/ui/useFormValues';
 import { VesselChoice } from './VesselChoice';
+
+interface BatchForm {
+  readonly kind: BatchKind;
+  readonly volume: Typed;
+  readonly warmth: Typed;
+  readonly lid: 'loose' | 'tight';
+  readonly vesselId: string | undefined;
+  readonly shell: Typed;
+  readonly acid: string;
+}
+
+/** Egg shells are counted where they are used. */
+const shells = [{ id: 'shells', base: oneShell, words: ['shell', 'egg shell', 'eggshell', 'egg', 'eggs'] }];
+
+const openingForm = (measures: MeasureSystem): BatchForm => ({
+  kind: 'weed',
+  volume: guessFor('volume', 5000, measures),
+  warmth: guessFor('temperature', 18, measures),
+  lid: 'loose',
+  vesselId: undefined,
+  shell: guessFor('mass', 50, measures),
+  acid: '5',
+});
 
 /** A new brew: what, how much, where it stands, in which jar; the rules speak before it is begun. */
 export function StartBatch({ bench, measures }: { bench: BenchView; measures: MeasureSystem }) {
-  const command = useCommand();
+  const startBatch = useAct('startBatch');
   const tell = useNotice();
-  const unit = usualUnit('volume', measures);
-  const degrees = usualUnit('temperature', measures);
-  const [kind, setKind] = useState<BatchKind>('weed');
-  const [volume, setVolume] = useState('5');
-  const [warmth, setWarmth] = useState(trim(fromSi('temperature', 18, degrees, measures), 0));
-  const [tight, setTight] = useState(false);
-  const [vesselId, setVessel] = useState<string>();
-  const [shell, setShell] = useState('50');
-  const [acid, setAcid] = useState('5');
+  const tables = useKnowledge();
+  const { control } = useForm<BatchForm>({ defaultValues: openingForm(measures) });
+  const { kind, volume, warmth, lid, vesselId, shell, acid } = useFormValues(control);
   const isShell = kind === 'shell-extract';
-  const ml = toSi('volume', readNumber(volume) ?? 0, unit, measures) ?? 0;
-  const celsius = toSi('temperature', readNumber(warmth) ?? 18, degrees, measures) ?? 18;
-  const acidPercent = readNumber(acid) ?? 5;
-  const cautions = rulesIn(knowledge, {
-    things: [{ classes: batchClasses[kind], ...(isShell ? { percent: acidPercent } : {}) }],
-    facts: tight ? ['lid-tight'] : [],
-  }).map(ruleSaid);
+  const volumeMl = baseOf(volume, 'volume', measures);
+  const celsius = baseOf(warmth, 'temperature', measures);
+  const shellGrams = baseOf(shell, 'mass', measures);
+  const acidPercent = readNumber(acid);
+  const isWhole =
+    volumeMl !== undefined && (isShell ? shellGrams !== undefined && acidPercent !== undefined : celsius !== undefined);
+  const cautions = rulesIn(tables, {
+    things: [{ classes: batchClasses[kind], ...(isShell ? { percent: acidPercent ?? 0 } : {}) }],
+    facts: lid === 'tight' ? ['lid-tight'] : [],
+  }).map((rule) => cautionWords(tables, byRule(rule), measures));
   const start = (acknowledged: readonly string[]) =>
-    command.mutate(
+    startBatch.mutate(
       {
-        path: '/batches',
         body: {
           kind,
-          volumeMl: Math.round(ml),
-          warmth: celsius,
-          lid: tight ? 'tight' : 'loose',
-          acknowledged,
+          volumeMl: Math.round(volumeMl ?? 0),
+          lid,
+          acknowledged: [...acknowledged],
+          ...(isShell ? {} : { warmth: celsius }),
           ...(vesselId === undefined ? {} : { vesselId }),
-          ...(isShell ? { shell: { grams: readNumber(shell) ?? 0, acidPercent, grain: 'crushed' } } : {}),
+          ...(isShell
+            ? { shell: { grams: shellGrams ?? 0, acidPercent: acidPercent ?? 0, grain: 'crushed' as const } }
+            : {}),
         },
       },
       { onSuccess: () => tell({ says: `${batchNames[kind]} has begun.` }) },
@@ -54,48 +79,97 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
   return (
     <Sheet>
       <Heading>Start a brew</Heading>
-      <Choices of={batchKinds.map((id) => ({ id, name: batchNames[id] }))} chosen={kind} choose={setKind} />
-      <Row wrap>
-        <Field
-          label={`${isShell ? 'Vinegar' : 'Water'}, ${unit}`}
-          says={`${isShell ? 'Vinegar' : 'Water'}, in ${unit}`}
-          value={volume}
-          change={setVolume}
-          numeric
-          width={130}
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field }) => (
+          <Choices
+            of={batchKinds.map((id) => ({ id, name: batchNames[id] }))}
+            chosen={field.value}
+            choose={field.onChange}
+          />
+        )}
+      />
+      <Row wrap style={{ alignItems: 'flex-start' }}>
+        <Controller
+          control={control}
+          name="volume"
+          render={({ field }) => (
+            <QuantityField
+              label={isShell ? 'Vinegar' : 'Water'}
+              kind="volume"
+              system={measures}
+              typed={field.value}
+              change={field.onChange}
+            />
+          )}
         />
         {isShell ? (
           <>
-            <Field label="Shell, g" says="Dry shell, in g" value={shell} change={setShell} numeric width={120} />
-            <Field label="Acid, %" says="Acid in the vinegar, in %" value={acid} change={setAcid} numeric width={120} />
+            <Controller
+              control={control}
+              name="shell"
+              render={({ field }) => (
+                <QuantityField
+                  label="Dry shell"
+                  kind="mass"
+                  system={measures}
+                  typed={field.value}
+                  change={field.onChange}
+                  also={shells}
+                />
+              )}
+            />
+            <Controller
+              control={control}
+              name="acid"
+              render={({ field }) => (
+                <NumberField label="Acid in the vinegar" unit="%" value={field.value} change={field.onChange} />
+              )}
+            />
           </>
         ) : (
-          <Field
-            label={`Warmth, ${degrees}`}
-            says={`Warmth where it stands, in ${degrees}`}
-            value={warmth}
-            change={setWarmth}
-            numeric
-            width={130}
+          <Controller
+            control={control}
+            name="warmth"
+            render={({ field }) => (
+              <QuantityField
+                label="Warmth where it stands"
+                kind="temperature"
+                system={measures}
+                typed={field.value}
+                change={field.onChange}
+              />
+            )}
           />
         )}
       </Row>
-      <VesselChoice vessels={bench.vessels} chosen={vesselId} choose={setVessel} />
-      <Choices
-        of={[
-          { id: 'loose', name: 'Lid loose' },
-          { id: 'tight', name: 'Lid tight' },
-        ]}
-        chosen={tight ? 'tight' : 'loose'}
-        choose={(lid) => setTight(lid === 'tight')}
+      <Controller
+        control={control}
+        name="vesselId"
+        render={({ field }) => <VesselChoice vessels={bench.vessels} chosen={field.value} choose={field.onChange} />}
+      />
+      <Controller
+        control={control}
+        name="lid"
+        render={({ field }) => (
+          <Choices
+            of={[
+              { id: 'loose', name: 'Lid loose' },
+              { id: 'tight', name: 'Lid tight' },
+            ]}
+            chosen={field.value}
+            choose={field.onChange}
+          />
+        )}
       />
       {cautions
         .filter(({ level }) => level === 'note')
-        .map(({ says, instead }) => (
-          <Small key={says}>{`${says} ${instead ?? ''}`}</Small>
+        .map(({ rule, says, instead }) => (
+          <Small key={rule}>{`${says} ${instead ?? ''}`}</Small>
         ))}
-      {ml > 0 && <ReadFirst key={`${kind}-${tight}`} cautions={cautions} done={start} label="Begin today" />}
-      {command.isError && <Trouble error={command.error} />}
+      {isWhole && <ReadFirst key={`${kind}-${lid}`} cautions={cautions} done={start} label="Begin today" />}
+      {startBatch.error && <Trouble error={startBatch.error} />}
     </Sheet>
   );
 }

@@ -1,3 +1,5 @@
+import type { Todo } from '@trowel/core/contract';
+import { sentence } from '@trowel/core/wording';
 import { useEffect, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { fonts, space, useRoles } from '@/theme/theme';
@@ -7,18 +9,17 @@ import { TickBox } from '@/ui/TickBox';
 import { Toggle } from '@/ui/Toggle';
 
 /** The order of work as a card with big steps: one wet hand ticks them off, and the screen stays awake meanwhile. */
-export function StepByStep({ steps }: { steps: readonly string[] }) {
+export function StepByStep({ steps }: { steps: readonly Todo[] }) {
   const roles = useRoles();
   const [large, setLarge] = useState(false);
   const [done, setDone] = useState<readonly string[]>([]);
   useAwake(large);
-  const turn = (step: string) =>
-    setDone(done.includes(step) ? done.filter((other) => other !== step) : [...done, step]);
+  const turn = (id: string) => setDone(done.includes(id) ? done.filter((other) => other !== id) : [...done, id]);
   if (!large)
     return (
       <View style={{ gap: space.s }}>
-        {steps.map((step, index) => (
-          <Body key={step}>{`${index + 1}. ${step}.`}</Body>
+        {steps.map(({ id, says }, index) => (
+          <Body key={id}>{`${index + 1}. ${sentence(says)}`}</Body>
         ))}
         <Row>
           <Toggle expanded={false} onPress={() => setLarge(true)}>
@@ -29,15 +30,15 @@ export function StepByStep({ steps }: { steps: readonly string[] }) {
     );
   return (
     <View style={{ gap: space.s }}>
-      {steps.map((step, index) => {
-        const isDone = done.includes(step);
+      {steps.map(({ id, says }, index) => {
+        const isDone = done.includes(id);
         return (
           <Pressable
-            key={step}
+            key={id}
             role="checkbox"
             aria-checked={isDone}
-            aria-label={`Step ${index + 1}: ${step}`}
-            onPress={() => turn(step)}
+            aria-label={`Step ${index + 1}: ${says}`}
+            onPress={() => turn(id)}
             style={{
               flexDirection: 'row',
               alignItems: 'center',
@@ -52,7 +53,7 @@ export function StepByStep({ steps }: { steps: readonly string[] }) {
           >
             <TickBox state={isDone ? 'done' : 'open'} />
             <Body strong style={{ flex: 1, fontFamily: fonts.heading, fontSize: 22, lineHeight: 29 }}>
-              {step}
+              {says}
             </Body>
           </Pressable>
         );

@@ -1,97 +1,112 @@
-import { unitsOf, type MeasureSystem } from '@trowel/core/measures';
 import type { FieldSpec } from '@trowel/core/mix';
+import { proseIn, type MeasureSystem } from '@trowel/core/quantities';
+import { fieldWords } from '@trowel/core/wording';
+import { Controller, type Control } from 'react-hook-form';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
 import { Row } from '@/ui/layout';
+import { NumberField } from '@/ui/NumberField';
+import { QuantityField } from '@/ui/QuantityField';
 import { Small } from '@/ui/text';
-import { Toggle } from '@/ui/Toggle';
-import { isAsked, type Entries, type Entry } from './formState';
+import { numberUnitWords } from '@/wording/bench';
+import { entry, isAsked, type Entry } from './formState';
+
+export type ToolEntries = Record<string, Entry>;
 
 interface ToolFormProps {
+  readonly tool: string;
   readonly fields: Readonly<Record<string, FieldSpec>>;
-  readonly entries: Entries;
+  readonly control: Control<ToolEntries>;
+  readonly entries: ToolEntries;
   readonly system: MeasureSystem;
-  readonly change: (name: string, entry: Entry) => void;
 }
 
-/** The fields of one tool. Numbers stand two abreast; choices are buttons; a unit is a button that goes on to the next. */
-export function ToolForm({ fields, entries, system, change }: ToolFormProps) {
+/** The fields of one tool, two abreast; choices are buttons. */
+export function ToolForm({ tool, fields, control, entries, system }: ToolFormProps) {
   return (
     <Row wrap gap={space.m} style={{ alignItems: 'flex-start' }}>
-      {Object.entries(fields).map(([name, spec]) => {
-        if (!isAsked(spec, entries)) return null;
-        const entry = entries[name] ?? { text: '' };
-        if (spec.kind === 'choice')
-          return (
-            <View key={name} role="group" aria-label={spec.label} style={{ width: '100%', gap: space.xs }}>
-              <Small strong>{spec.label}</Small>
-              <Row wrap>
-                {spec.options.map(({ id, label }) => (
-                  <Toggle key={id} pressed={entry.text === id} onPress={() => change(name, { text: id })}>
-                    {label}
-                  </Toggle>
-                ))}
-              </Row>
-              {spec.hint && <Small>{spec.hint}</Small>}
-            </View>
-          );
-        const unit = spec.kind === 'quantity' ? (entry.unit ?? '') : spec.kind === 'number' ? spec.unit : '';
-        return (
-          <View
+      {Object.entries(fields).map(([name, spec]) =>
+        isAsked(spec, entries) ? (
+          <Controller
             key={name}
-            style={{
-              flexGrow: 1,
-              flexBasis: spec.kind === 'text' ? '100%' : 138,
-              maxWidth: spec.kind === 'text' ? undefined : 330,
-              gap: 2,
-            }}
-          >
-            <Small strong>{`${spec.label}${spec.optional ? ' (may be empty)' : ''}`}</Small>
-            <Row gap={6}>
-              <TextInput
-                mode="outlined"
-                dense
-                style={{ flex: 1, minWidth: 76, height: space.target }}
-                aria-label={unit ? `${spec.label}, in ${unit}` : spec.label}
-                inputMode={spec.kind === 'text' ? 'text' : 'decimal'}
-                value={entry.text}
-                onChangeText={(text) => change(name, { ...entry, text })}
-              />
-              {spec.kind === 'quantity' ? (
-                <UnitButton
-                  unit={unit}
-                  units={unitsOf(spec.quantity, system)}
-                  label={spec.label}
-                  change={(next) => change(name, { ...entry, unit: next })}
-                />
-              ) : (
-                unit !== '' && <Small style={{ maxWidth: 84 }}>{unit}</Small>
-              )}
-            </Row>
-            {spec.hint && <Small>{spec.hint}</Small>}
-          </View>
-        );
-      })}
+            name={name}
+            control={control}
+            render={({ field: { value, onChange } }) => (
+              <ToolField tool={tool} name={name} spec={spec} system={system} value={value} change={onChange} />
+            )}
+          />
+        ) : null,
+      )}
     </Row>
   );
 }
 
-function UnitButton({
-  unit,
-  units,
-  label,
+function ToolField({
+  tool,
+  name,
+  spec,
+  system,
+  value,
   change,
 }: {
-  unit: string;
-  units: readonly string[];
-  label: string;
-  change: (unit: string) => void;
+  tool: string;
+  name: string;
+  spec: FieldSpec;
+  system: MeasureSystem;
+  value: Entry;
+  change: (entry: Entry) => void;
 }) {
-  const next = units[(units.indexOf(unit) + 1) % units.length] ?? unit;
-  return (
-    <Toggle label={`Unit of ${label.toLowerCase()}: ${unit}; change to ${next}`} onPress={() => change(next)}>
-      {unit}
-    </Toggle>
-  );
+  const words = fieldWords(tool, name);
+  const label = proseIn(words.label, system);
+  const hint = words.hint === undefined ? {} : { hint: proseIn(words.hint, system) };
+  const optional = spec.optional === true;
+  switch (spec.kind) {
+    case 'choice':
+      return (
+        <View role="group" aria-label={label} style={{ width: '100%', gap: space.xs }}>
+          <Small strong>{label}</Small>
+          <Choices
+            of={spec.options.map((id) => ({ id, name: proseIn(words.options?.[id] ?? id, system) }))}
+            chosen={value.text}
+            choose={(id) => change(entry(id))}
+          />
+          {words.hint !== undefined && <Small>{hint.hint}</Small>}
+        </View>
+      );
+    case 'quantity':
+      return (
+        <QuantityField
+          label={label}
+          {...hint}
+          kind={spec.quantity}
+          system={system}
+          typed={value}
+          change={change}
+          optional={optional}
+          {...(spec.also ? { also: spec.also } : {})}
+        />
+      );
+    case 'number':
+      return (
+        <NumberField
+          label={label}
+          {...hint}
+          unit={numberUnitWords[spec.unit]}
+          optional={optional}
+          value={value.text}
+          change={(text) => change(entry(text))}
+        />
+      );
+    case 'text':
+      return (
+        <View style={{ width: '100%' }}>
+          <Field label={label} value={value.text} change={(text) => change(entry(text))} />
+          {words.hint !== undefined && <Small>{hint.hint}</Small>}
+        </View>
+      );
+    default:
+      return spec satisfies never;
+  }
 }

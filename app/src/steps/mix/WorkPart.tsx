@@ -1,26 +1,26 @@
-import { mixRequest, InputError, parseInput, type GardenView, type MixResponse } from '@trowel/core/contract';
-import { benchTools, mix, type BenchTool } from '@trowel/core/mix';
+import { InputError, type GardenView, type MixResponse } from '@trowel/core/contract';
+import { answerOrder } from '@trowel/core/headless';
+import { benchTools, type BenchTool } from '@trowel/core/mix';
+import { fieldWords, toolWords } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { space } from '@/theme/theme';
 import { Choices } from '@/ui/Choices';
 import { Folded } from '@/ui/Folded';
 import { Sheet, useIsWide } from '@/ui/layout';
+import { typedFor } from '@/ui/quantity';
 import { Body, Heading, Small } from '@/ui/text';
+import { useFormValues } from '@/ui/useFormValues';
+import { groupNames } from '@/wording/bench';
 import { usualEntries, valuesOf } from './formState';
 import { nothingTyped, SpoonCheck, typedOrder, type SpoonTyped } from './SpoonCheck';
-import { ToolForm } from './ToolForm';
+import { ToolForm, type ToolEntries } from './ToolForm';
 import { WorkedView } from './WorkedView';
 
-const groupNames: Record<BenchTool['group'], string> = {
-  liquids: 'Liquids',
-  feeds: 'Feeds and brews',
-  ground: 'Beds and ground',
-  helpers: 'Living helpers',
-  money: 'Money',
-};
 const groups = Object.keys(groupNames) as BenchTool['group'][];
+const named = benchTools.map(({ id, group }) => ({ id, group, name: toolWords(id).name }));
 
 /** Every sum the bench can do, without a case: choose, fill in, read off. */
 export function WorkPart({
@@ -43,7 +43,7 @@ export function WorkPart({
               <View key={group} style={{ gap: space.xs }}>
                 <Small strong>{groupNames[group]}</Small>
                 <Choices
-                  of={benchTools.filter((candidate) => candidate.group === group)}
+                  of={named.filter((candidate) => candidate.group === group)}
                   chosen={tool?.id}
                   choose={(id) => {
                     close();
@@ -69,23 +69,17 @@ export function WorkPart({
 }
 
 function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
-  const [entries, setEntries] = useState(() => {
-    const usual = usualEntries(tool.fields, garden.measures);
-    // Hardness is known of this garden's tap.
-    return 'hardness' in usual ? { ...usual, hardness: { text: String(garden.tapHardness), unit: 'mg/L' } } : usual;
-  });
+  const { measures } = garden;
+  const { control } = useForm<ToolEntries>({ defaultValues: openingEntries(tool, garden) });
+  const entries = useFormValues(control);
   const [typed, setTyped] = useState(nothingTyped);
   const answer = answerFor(tool, garden, valuesOf(tool.fields, entries), typed);
+  const { name, plain } = toolWords(tool.id);
   return (
     <Sheet>
-      <Heading>{tool.name}</Heading>
-      <Small>{tool.plain}</Small>
-      <ToolForm
-        fields={tool.fields}
-        entries={entries}
-        system={garden.measures}
-        change={(name, entry) => setEntries({ ...entries, [name]: entry })}
-      />
+      <Heading>{name}</Heading>
+      <Small>{plain}</Small>
+      <ToolForm tool={tool.id} fields={tool.fields} control={control} entries={entries} system={measures} />
       {typeof answer === 'string' ? (
         <Sheet tone="warn">
           <View role="alert">
@@ -95,7 +89,7 @@ function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
       ) : answer.kind === 'worked' ? (
         <>
           <WorkedView answer={answer} />
-          <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} />
+          <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} system={measures} />
         </>
       ) : (
         <Sheet tone="stop">
@@ -109,26 +103,26 @@ function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
   );
 }
 
+/** Usual amounts; the hardness is that of this garden's tap. */
+function openingEntries({ fields }: BenchTool, { measures, tapHardness }: GardenView): ToolEntries {
+  const usual = usualEntries(fields, measures);
+  return 'hardness' in usual ? { ...usual, hardness: typedFor('hardness', tapHardness, measures) } : usual;
+}
+
 /** The answer, or in words which field does not fit. */
 function answerFor(
   tool: BenchTool,
-  garden: GardenView,
+  { measures }: GardenView,
   values: Record<string, unknown>,
   spoon: SpoonTyped,
 ): MixResponse | string {
   const typed = typedOrder(spoon);
   try {
-    return mix(
-      knowledge,
-      parseInput(mixRequest, { tool: tool.id, values, measures: garden.measures, ...(typed ? { typed } : {}) }),
-    );
+    return answerOrder(knowledge, { way: 'tool', tool: tool.id, values, measures, ...(typed ? { typed } : {}) });
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     return error.problems
-      .map(({ field, message }) => {
-        const [, name = ''] = field.split('.');
-        return `${tool.fields[name]?.label ?? field}: ${message}`;
-      })
+      .map(({ field, message }) => `${fieldWords(tool.id, field.split('.')[1] ?? '').label}: ${message}`)
       .join('; ');
   }
 }

@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Jug, Spoons } from '@/drawing/Amounts';
 import { CurveChart } from '@/drawing/CurveChart';
-import { gradeWords } from '@/steps/choose/ChoosePart';
 import { fonts, space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { gradeSays } from '@/wording/remedies';
 import { StepByStep } from './StepByStep';
 
 /** What a tool found: the main figures large, spoons and jug, what to do, what to mind, and the working a tap away. */
@@ -45,23 +45,21 @@ export function WorkedView({ answer }: { answer: Worked }) {
         ))}
       </View>
       {answer.curve && <CurveChart curve={answer.curve} />}
-      {answer.cautions.map(({ level, says, instead }) => (
-        <Sheet key={says} tone={level === 'note' ? 'deep' : 'stop'}>
+      {answer.cautions.map(({ rule, level, says, instead }) => (
+        <Sheet key={rule} tone={level === 'note' ? 'deep' : 'stop'}>
           <Body strong={level !== 'note'}>{`${says} ${instead ?? ''}`.trim()}</Body>
         </Sheet>
       ))}
       {answer.order.length > 0 && <StepByStep steps={answer.order} />}
       {answer.honest && (
-        <Small
-          strong
-        >{`${answer.honest}${answer.grade ? ` (${gradeWords[answer.grade] ?? answer.grade})` : ''}`}</Small>
+        <Small strong>{`${answer.honest}${answer.grade ? ` (${gradeSays(answer.grade)})` : ''}`}</Small>
       )}
       <Row>
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
           {open ? 'Close the working' : 'How it was worked out'}
         </Toggle>
       </Row>
-      {open && answer.working.map(({ what, how, value }) => <Body key={what}>{`${what}: ${how} = ${value}`}</Body>)}
+      {open && answer.working.map(({ id, what, how, value }) => <Body key={id}>{`${what}: ${how} = ${value}`}</Body>)}
     </View>
   );
 }
@@ -73,7 +71,8 @@ export function Part({ part }: { part: MixPart }) {
     <View style={{ gap: 4, flexShrink: 1 }}>
       <Spoons pieces={part.pieces} says={`${part.spoons} of ${part.name}`} />
       <Body strong>{part.name}</Body>
-      <Small>{`${part.grams === undefined ? `${part.ml} mL` : `${part.grams} g, by spoon only about`}${off >= 1 ? ` · spoons are ${off} % ${part.errorPercent > 0 ? 'over' : 'under'}` : ''}`}</Small>
+      <Small>{`${part.approximate ? `${part.amount}, by spoon only about` : part.amount}${off >= 1 ? ` · spoons are ${off} % ${part.errorPercent > 0 ? 'over' : 'under'}` : ''}`}</Small>
+      {part.surer !== undefined && <Small strong>{part.surer}</Small>}
     </View>
   );
 }

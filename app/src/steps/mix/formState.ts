@@ -1,27 +1,23 @@
-import { fromSi, readNumber, roundForTyping, usualUnit, type MeasureSystem } from '@trowel/core/measures';
 import type { FieldSpec } from '@trowel/core/mix';
+import { readNumber, type MeasureSystem } from '@trowel/core/quantities';
+import { guessFor, type Typed } from '@/ui/quantity';
 
-/** What stands in one field of a form: what was typed or chosen, and the unit beside it. */
-export interface Entry {
-  readonly text: string;
-  readonly unit?: string;
-}
+/** What stands in one field of a form: what was typed or chosen, and the unit beside it (none for numbers and choices). */
+export type Entry = Typed;
 export type Entries = Readonly<Record<string, Entry>>;
 type Fields = Readonly<Record<string, FieldSpec>>;
 
+export const entry = (text: string): Entry => ({ text, unit: '' });
+
 /** The form as it opens: usual amounts, in the gardener's own units. */
-export function usualEntries(fields: Fields, system: MeasureSystem): Entries {
+export function usualEntries(fields: Fields, system: MeasureSystem): Record<string, Entry> {
   return Object.fromEntries(
-    Object.entries(fields).map(([name, spec]): [string, Entry] => {
-      if (spec.kind !== 'quantity') return [name, { text: spec.usual === undefined ? '' : String(spec.usual) }];
-      // A layer is thought of in centimetres or inches, a bed in metres or feet.
-      const usual = usualUnit(spec.quantity, system);
-      const isShort = spec.quantity === 'length' && spec.usual !== undefined && spec.usual <= 0.3;
-      const unit = isShort ? (usual === 'm' ? 'cm' : 'in') : usual;
-      const text =
-        spec.usual === undefined ? '' : String(roundForTyping(fromSi(spec.quantity, spec.usual, unit, system)));
-      return [name, { text, unit }];
-    }),
+    Object.entries(fields).map(([name, spec]): [string, Entry] => [
+      name,
+      spec.kind === 'quantity'
+        ? guessFor(spec.quantity, spec.usual, system)
+        : entry(spec.usual === undefined ? '' : String(spec.usual)),
+    ]),
   );
 }
 
@@ -29,15 +25,15 @@ export function usualEntries(fields: Fields, system: MeasureSystem): Entries {
 export const isAsked = (spec: FieldSpec, entries: Entries): boolean =>
   spec.when === undefined || spec.when.is.includes(entries[spec.when.field]?.text ?? '');
 
-/** The values a tool is given: what is asked for and filled in. A number that is none is passed on, to be refused by name. */
+/** The values a tool is given: what is asked for and filled in. What is no number is passed on, to be refused by name. */
 export function valuesOf(fields: Fields, entries: Entries): Record<string, unknown> {
   return Object.fromEntries(
-    Object.entries(fields).flatMap(([name, spec]) => {
-      const entry = entries[name];
-      if (!entry || entry.text.trim() === '' || !isAsked(spec, entries)) return [];
-      if (spec.kind === 'choice' || spec.kind === 'text') return [[name, entry.text]];
-      const amount = readNumber(entry.text) ?? entry.text;
-      return [[name, spec.kind === 'quantity' ? { amount, unit: entry.unit } : amount]];
+    Object.entries(fields).flatMap(([name, spec]): [string, unknown][] => {
+      const typed = entries[name];
+      if (!typed || typed.text.trim() === '' || !isAsked(spec, entries)) return [];
+      if (spec.kind === 'quantity') return [[name, { amount: typed.text, unit: typed.unit }]];
+      if (spec.kind === 'number') return [[name, readNumber(typed.text) ?? typed.text]];
+      return [[name, typed.text]];
     }),
   );
 }

@@ -1,9 +1,10 @@
 import { knowledge } from '@trowel/knowledge';
-import { benchTool, benchTools, mix } from '@trowel/core/mix';
+import { answerMix } from '@trowel/core/headless';
+import { benchTool, benchTools } from '@trowel/core/mix';
 import { fireEvent, screen } from '@testing-library/react';
 import { draw } from '@/testing/providers';
 import { AskBox } from './AskBox';
-import { isAsked, usualEntries, valuesOf } from './formState';
+import { entry, isAsked, usualEntries, valuesOf } from './formState';
 import { SpoonCheck, nothingTyped, typedOrder } from './SpoonCheck';
 
 describe('may I …?', () => {
@@ -42,14 +43,15 @@ describe('may I …?', () => {
 });
 
 describe('the spoon that is about to be used', () => {
-  const soap = mix(knowledge, { remedy: 'soap-spray', volume: { amount: 0.5, unit: 'L' }, measures: 'metric' });
+  const soap = answerMix(knowledge, { remedy: 'soap-spray', volume: { amount: 0.5, unit: 'L' }, measures: 'metric' });
   const first = soap.kind === 'mix' ? soap.parts[0] : undefined;
 
   test('a count is read with comma or point; nothing, nought and nonsense are no order', () => {
     expect(typedOrder({ count: '1,5', spoon: 'tsp' })).toEqual({ count: 1.5, spoon: 'tsp' });
     expect(typedOrder(nothingTyped)).toBeUndefined();
     expect(typedOrder({ count: '0', spoon: 'tbsp' })).toBeUndefined();
-    expect(typedOrder({ count: 'two', spoon: 'tbsp' })).toBeUndefined();
+    expect(typedOrder({ count: 'some', spoon: 'tbsp' })).toBeUndefined();
+    expect(typedOrder({ count: '1½', spoon: 'tbsp' })).toEqual({ count: 1.5, spoon: 'tbsp' });
   });
 
   test('a slip is said where it is typed', () => {
@@ -59,6 +61,7 @@ describe('the spoon that is about to be used', () => {
         slip={{ says: 'A tablespoon is three teaspoons.' }}
         typed={{ count: '1', spoon: 'tbsp' }}
         setTyped={jest.fn()}
+        system="metric"
       />,
     );
     expect(screen.getByText('A tablespoon is three teaspoons.')).toBeTruthy();
@@ -66,10 +69,10 @@ describe('the spoon that is about to be used', () => {
   });
 
   test('what is weighed is not asked about in spoons', () => {
-    const powder = mix(knowledge, { remedy: 'bt-spray', volume: { amount: 1, unit: 'L' }, measures: 'metric' });
+    const powder = answerMix(knowledge, { remedy: 'bt-spray', volume: { amount: 1, unit: 'L' }, measures: 'metric' });
     const part = powder.kind === 'mix' ? powder.parts[0] : undefined;
     expect(part?.grams).toBeGreaterThan(0);
-    draw(<SpoonCheck first={part} slip={undefined} typed={nothingTyped} setTyped={jest.fn()} />);
+    draw(<SpoonCheck first={part} slip={undefined} typed={nothingTyped} setTyped={jest.fn()} system="metric" />);
     expect(screen.queryByLabelText('How many spoons')).toBeNull();
   });
 });
@@ -96,7 +99,7 @@ describe('the forms of the bench', () => {
     const { fields } = benchTool('mulch');
     const entries = {
       ...usualEntries(fields, 'metric'),
-      shape: { text: 'circle' },
+      shape: entry('circle'),
       depth: { text: 'deep', unit: 'cm' },
     };
     const { across, length } = fields;

@@ -2,7 +2,7 @@ import { fullDate } from '@trowel/core/wording';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useNotebook } from '@/api/queries';
-import { outcomeWords } from '@/steps/cases/CaseCard';
+import { outcomeWords } from '@/wording/cases';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
@@ -17,10 +17,10 @@ export function NotebookPage() {
     <Page wide>
       <Heading rank={1}>Notebook</Heading>
       <Row wrap>
-        <LinkButton href="/practice" mode="outlined">
+        <LinkButton href="/practice" kind="other">
           Practise reading
         </LinkButton>
-        <LinkButton href="/plates" mode="outlined">
+        <LinkButton href="/plates" kind="other">
           All plates
         </LinkButton>
       </Row>

@@ -1,8 +1,8 @@
 import type { CaseView } from '@trowel/core/contract';
 import { dayWords } from '@trowel/core/wording';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { Button } from '@/ui/Button';
+import { useAct } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -11,7 +11,7 @@ import { StepCard } from './StepCard';
 
 /** Doing: the chosen remedies' steps on their days, to be ticked off. */
 export function DoPart({ view, today }: { view: CaseView; today: string }) {
-  const command = useCommand();
+  const endTreatment = useAct('endTreatment');
   const tell = useNotice();
   if (view.treatments.length === 0)
     return (
@@ -34,11 +34,10 @@ export function DoPart({ view, today }: { view: CaseView; today: string }) {
             </View>
             {treatment.endedOn === null && view.summary.status === 'open' && (
               <Button
-                contentStyle={{ minHeight: 48 }}
                 accessibilityLabel={`Stop ${treatment.remedyName}`}
                 onPress={() =>
-                  command.mutate(
-                    { path: `/treatments/${treatment.id}/end` },
+                  endTreatment.mutate(
+                    { id: treatment.id },
                     {
                       onSuccess: () => tell({ says: `${treatment.remedyName} has been stopped.` }),
                       onError: (error) => tell({ says: error.message }),
@@ -50,6 +49,11 @@ export function DoPart({ view, today }: { view: CaseView; today: string }) {
               </Button>
             )}
           </Row>
+          {!treatment.isKnown && (
+            <Sheet tone="warn">
+              <Body>The product no longer knows this remedy; what was done of it stands in the log.</Body>
+            </Sheet>
+          )}
           {treatment.steps.map((step) => (
             <StepCard key={step.step} step={step} today={today} />
           ))}

@@ -1,9 +1,9 @@
 import type { StepView } from '@trowel/core/contract';
-import { dayWords, hourWords } from '@trowel/core/wording';
+import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { useCommand } from '@/api/queries';
+import { useAct } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
@@ -54,7 +54,7 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
           {whenWords(step, today)}
         </Small>
         {step.carry && !isDone && <Small>{`Carry: ${step.carry}.`}</Small>}
-        <Small>{`${capital(step.why)}.`}</Small>
+        <Small>{sentence(capital(step.why))}</Small>
         {step.whyThen !== '' && !isDone && <Small>{step.whyThen}</Small>}
         {reading && !isDone && (
           <ReadFirst
@@ -79,19 +79,17 @@ function whenWords({ state, date, hour, waits, minutes }: StepView, today: strin
 }
 
 function useTick(step: StepView) {
-  const command = useCommand();
+  const recordStep = useAct('recordStep');
   const tell = useNotice();
   const send = (outcome: 'done' | 'undone', says: string, undo?: () => void, acknowledged: readonly string[] = []) =>
-    command.mutate(
-      { path: '/steps', body: { treatmentId: step.treatmentId, step: step.step, outcome, acknowledged } },
+    recordStep.mutate(
+      { body: { treatmentId: step.treatmentId, step: step.step, outcome, acknowledged: [...acknowledged] } },
       { onSuccess: () => tell({ says, ...(undo ? { undo } : {}) }), onError: (error) => tell({ says: error.message }) },
     );
   const untick = () => send('undone', `Not done after all: ${step.does}`);
   return {
     tick: (acknowledged: readonly string[]) => send('done', `Done: ${step.does}`, untick, acknowledged),
     untick,
-    busy: command.isPending,
+    busy: recordStep.isPending,
   };
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

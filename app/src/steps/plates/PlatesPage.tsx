@@ -1,20 +1,20 @@
 import { signsByPart, type TapPart } from '@trowel/core/read';
 import type { SignRow } from '@trowel/core/tables';
-import { knowledge } from '@trowel/knowledge';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Plate } from '@/drawing/Plate';
+import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row } from '@/ui/layout';
 import { Toggle } from '@/ui/Toggle';
 import { Body, Heading, Small } from '@/ui/text';
 
-const shelves = signsByPart(knowledge);
-
 /** Every drawn plate, by the part of the plant or place it belongs to. */
 export function PlatesPage() {
   const roles = useRoles();
+  const knowledge = useKnowledge();
+  const shelves = useMemo(() => signsByPart(knowledge), [knowledge]);
   const [wanted, setWanted] = useState('');
   const [part, setPart] = useState<TapPart>('tips');
   const words = wanted.trim().toLowerCase();

@@ -1,19 +1,18 @@
 import type { PracticeView } from '@trowel/core/contract';
 import { dealPlant, type Deal } from '@trowel/core/practice';
 import { rowById } from '@trowel/core/tables';
-import { knowledge } from '@trowel/knowledge';
+import { lowerFirst, monthName } from '@trowel/core/wording';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { useCommand, usePractice } from '@/api/queries';
+import { Button } from '@/ui/Button';
+import { useAct, usePractice } from '@/api/queries';
 import { Plate } from '@/drawing/Plate';
-import { settingWords } from '@/steps/garden/GardenPage';
+import { settingWords } from '@/wording/places';
+import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row, Sheet } from '@/ui/layout';
 import { Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
-
-const monthNames = 'January February March April May June July August September October November December'.split(' ');
 
 /** Practice: a drawn plant is dealt; buy checks with minutes, name the cause, see what was missed. */
 export function PracticePage() {
@@ -27,6 +26,7 @@ export function PracticePage() {
 }
 
 function Round({ view }: { view: PracticeView }) {
+  const knowledge = useKnowledge();
   const deal = useMemo(
     () =>
       dealPlant(knowledge, {
@@ -34,24 +34,25 @@ function Round({ view }: { view: PracticeView }) {
         latitude: view.latitude,
         ...(view.next === null ? {} : { cause: view.next }),
       }),
-    [view],
+    [knowledge, view],
   );
   return <Play view={view} deal={deal} />;
 }
 
 function Play({ view, deal }: { view: PracticeView; deal: Deal }) {
+  const knowledge = useKnowledge();
   const [bought, setBought] = useState<readonly string[]>([]);
   const [chosen, setChosen] = useState<string>();
-  const command = useCommand();
+  const answerPractice = useAct('answerPractice');
   const minutes = deal.checks.filter(({ id }) => bought.includes(id)).reduce((sum, check) => sum + check.minutes, 0);
   const right = view.cards.reduce((sum, card) => sum + card.right, 0);
   // Sent only with "next", so that the answer stays in sight until then.
-  const next = () => command.mutate({ path: '/practice', body: { cause: deal.truth, answer: chosen ?? '', minutes } });
+  const next = () => answerPractice.mutate({ body: { cause: deal.truth, answer: chosen ?? '', minutes } });
   return (
     <>
       <Small>{`${view.dealt} dealt, ${right} right, ${view.minutes} minutes spent on checks. What you miss comes back.`}</Small>
       <Sheet>
-        <Heading>{`${deal.plant.name}, ${settingWords[deal.setting].toLowerCase()}, ${monthNames[deal.month - 1]}`}</Heading>
+        <Heading>{`${deal.plant.name}, ${lowerFirst(settingWords[deal.setting])}, ${monthName(deal.month)}`}</Heading>
         <Signs ids={deal.shown.map(({ sign }) => sign)} />
       </Sheet>
       <Sheet tone="cool">
@@ -63,8 +64,7 @@ function Play({ view, deal }: { view: PracticeView; deal: Deal }) {
             <View key={id} style={{ gap: 4 }}>
               <Row wrap>
                 <Button
-                  mode={isBought ? 'contained-tonal' : 'outlined'}
-                  contentStyle={{ minHeight: 48 }}
+                  kind={isBought ? 'soft' : 'other'}
                   disabled={isBought || chosen !== undefined}
                   onPress={() => setBought([...bought, id])}
                 >
@@ -85,8 +85,8 @@ function Play({ view, deal }: { view: PracticeView; deal: Deal }) {
         {deal.options.map(({ id, name }) => (
           <Button
             key={id}
-            mode={chosen === id ? 'contained' : 'outlined'}
-            contentStyle={{ minHeight: 52 }}
+            kind={chosen === id ? 'main' : 'other'}
+            tall
             disabled={chosen !== undefined && chosen !== id}
             onPress={() => setChosen(id)}
           >
@@ -96,16 +96,17 @@ function Play({ view, deal }: { view: PracticeView; deal: Deal }) {
       </View>
       {chosen !== undefined && <Answer deal={deal} chosen={chosen} bought={bought} />}
       {chosen !== undefined && (
-        <Button mode="contained" contentStyle={{ minHeight: 52 }} disabled={command.isPending} onPress={next}>
+        <Button kind="main" tall disabled={answerPractice.isPending} onPress={next}>
           Next plant
         </Button>
       )}
-      {command.isError && <Trouble error={command.error} again={next} />}
+      {answerPractice.error && <Trouble error={answerPractice.error} again={next} />}
     </>
   );
 }
 
 function Signs({ ids }: { ids: readonly string[] }) {
+  const knowledge = useKnowledge();
   const roles = useRoles();
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}>
@@ -126,6 +127,7 @@ function Signs({ ids }: { ids: readonly string[] }) {
 
 /** Right or not, why, and which telling signs nobody looked for. */
 function Answer({ deal, chosen, bought }: { deal: Deal; chosen: string; bought: readonly string[] }) {
+  const knowledge = useKnowledge();
   const truth = rowById(knowledge.causes, deal.truth, 'causes');
   const isRight = chosen === deal.truth;
   const known = new Set([

@@ -1,9 +1,10 @@
 import type { CaseView } from '@trowel/core/contract';
 import { countedAgainst, samplePlan } from '@trowel/core/read';
-import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
-import { Button, TextInput } from 'react-native-paper';
+import { TextInput } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { useNoteSign } from '@/api/queries';
+import { useKnowledge } from '@/knowledge';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
@@ -11,6 +12,7 @@ import { Toggle } from '@/ui/Toggle';
 
 /** Counts decide between acting and waiting: which leaves, how many, and when it is enough. */
 export function CountPanel({ view }: { view: CaseView }) {
+  const knowledge = useKnowledge();
   // A sign that a threshold hangs on, and that has been seen here.
   const countable = knowledge.causes.flatMap(({ id, name, threshold }) => {
     const sign = knowledge.signs.find((row) => row.id === threshold?.sign);
@@ -74,8 +76,7 @@ export function CountPanel({ view }: { view: CaseView }) {
       </Body>
       {counts.length > 0 && wrong === undefined && (
         <Button
-          mode="contained"
-          contentStyle={{ minHeight: 48 }}
+          kind="main"
           onPress={() =>
             note.mutate(
               { sign: target.sign.id, state: 'seen', amount: round(found.mean) },

@@ -1,29 +1,32 @@
 import type { CaseView } from '@trowel/core/contract';
 import { platesFor, tapParts, type TapPart } from '@trowel/core/read';
-import type { SignRow } from '@trowel/core/tables';
-import { knowledge } from '@trowel/knowledge';
+import type { SignRow, Tables } from '@trowel/core/tables';
+import { capital, lowerFirst } from '@trowel/core/wording';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { TextInput } from 'react-native-paper';
 import { useDraft } from '@/api/drafts';
-import { useCommand, useNoteSign } from '@/api/queries';
+import { useAct, useNoteSign } from '@/api/queries';
 import { DrawnPlant } from '@/drawing/DrawnPlant';
 import { Plate } from '@/drawing/Plate';
+import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
+import { Button } from '@/ui/Button';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { CountPanel } from './CountPanel';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { stateWords } from '@/wording/cases';
 
 type State = 'seen' | 'absent' | 'not-looked';
 
 const next: Record<State, State> = { 'not-looked': 'seen', seen: 'absent', absent: 'not-looked' };
-const stateWords: Record<State, string> = { seen: 'Seen', absent: 'Looked, not there', 'not-looked': 'Not looked' };
 
 /** Reading: tap a part of the drawn plant, recognise the plates; or say it in one line. */
 export function ReadPart({ view }: { view: CaseView }) {
+  const knowledge = useKnowledge();
   const { id } = view.summary;
   const plant = knowledge.plants.find((row) => row.id === view.summary.plant);
   const [part, setPart] = useState<TapPart>(plant ? 'tips' : 'around');
@@ -45,7 +48,7 @@ export function ReadPart({ view }: { view: CaseView }) {
       <DrawnPlant
         plant={plant}
         chosen={part}
-        noted={notedByPart(view, states)}
+        noted={notedByPart(knowledge, view, states)}
         onTap={(next) => (setPart(next), setWhole(false))}
       />
       <Heading rank={3}>{tapParts.find((row) => row.id === part)?.label ?? ''}</Heading>
@@ -62,7 +65,7 @@ export function ReadPart({ view }: { view: CaseView }) {
         ))}
       </View>
       {plates.length > shown.length && (
-        <Button mode="outlined" contentStyle={{ minHeight: 48 }} onPress={() => setWhole(true)}>
+        <Button kind="other" onPress={() => setWhole(true)}>
           {`Show ${plates.length - shown.length} rarer plates`}
         </Button>
       )}
@@ -79,8 +82,12 @@ function goesWithoutSaying(view: CaseView, sign: string, states: ReadonlyMap<str
   return view.situation.measured.includes(sign) && states.get(sign) === 'absent';
 }
 
-function notedByPart(view: CaseView, states: ReadonlyMap<string, State>): Partial<Record<TapPart, number>> {
-  const noted = knowledge.signs.filter(({ id }) => states.has(id) && !goesWithoutSaying(view, id, states));
+function notedByPart(
+  { signs }: Tables,
+  view: CaseView,
+  states: ReadonlyMap<string, State>,
+): Partial<Record<TapPart, number>> {
+  const noted = signs.filter(({ id }) => states.has(id) && !goesWithoutSaying(view, id, states));
   return Object.fromEntries(
     tapParts.map(({ id, wheres }) => [
       id,
@@ -91,15 +98,15 @@ function notedByPart(view: CaseView, states: ReadonlyMap<string, State>): Partia
 
 function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
   const [text, setText] = useDraft(`say-${caseId}`);
-  const command = useCommand();
+  const addEvidence = useAct('addEvidence');
   const [missed, setMissed] = useState<readonly string[]>([]);
   const send = () => {
     if (text.trim() === '') return;
-    command.mutate(
-      { path: `/cases/${caseId}/evidence`, body: { said: text } },
+    addEvidence.mutate(
+      { id: caseId, body: { said: text } },
       {
         onSuccess: ({ notUnderstood }) => {
-          setMissed(Array.isArray(notUnderstood) ? notUnderstood.map(String) : []);
+          setMissed(notUnderstood);
           setText('');
         },
       },
@@ -120,17 +127,17 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
           disabled={disabled}
         />
         <Button
-          mode="contained"
+          kind="main"
           // The field's floating label reaches 6 px above its outline.
           style={{ marginTop: 6 }}
-          contentStyle={{ minHeight: 52 }}
-          disabled={disabled || command.isPending}
+          tall
+          disabled={disabled || addEvidence.isPending}
           onPress={send}
         >
           Note
         </Button>
       </Row>
-      {command.isError && <Trouble error={command.error} again={send} />}
+      {addEvidence.error && <Trouble error={addEvidence.error} again={send} />}
       {missed.length > 0 && (
         <Sheet tone="warn">
           <Body>{`Not understood, and not guessed at: ${missed.map((word) => `“${word}”`).join(', ')}.`}</Body>
@@ -150,13 +157,14 @@ function Noted({
   onTap: (sign: SignRow) => void;
 }) {
   const roles = useRoles();
+  const knowledge = useKnowledge();
   const noted = view.situation.evidence
     .filter(({ sign }) => !goesWithoutSaying(view, sign, states))
     .flatMap(({ sign, amount }) => {
       const row = knowledge.signs.find((candidate) => candidate.id === sign);
       return row ? [{ row, amount }] : [];
     });
-  if (noted.length === 0)
+  if (noted.length === 0 && view.noLongerKnown.length === 0)
     return <Body soft>Nothing noted yet. Say it in a line, or tap the part where you see it.</Body>;
   return (
     <Row wrap>
@@ -183,11 +191,14 @@ function Noted({
           >
             <Icon name={absent ? 'close' : 'check'} size={18} color={roles.text} />
             <Small strong style={{ color: roles.text }}>
-              {`${absent ? `no ${row.name.toLowerCase()}` : row.name}${amount === undefined ? '' : ` · ${amount}`}`}
+              {`${absent ? `no ${lowerFirst(row.name)}` : row.name}${amount === undefined ? '' : ` · ${amount}`}`}
             </Small>
           </Pressable>
         );
       })}
+      {view.noLongerKnown.map((name) => (
+        <Small key={name}>{capital(name)}</Small>
+      ))}
     </Row>
   );
 }

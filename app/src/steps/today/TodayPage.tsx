@@ -1,9 +1,9 @@
 import type { StepView, TodayView } from '@trowel/core/contract';
-import { dayAndMonth, dayWords, weekdayOf } from '@trowel/core/wording';
+import { capital, counted, dayAndMonth, dayWords, sentence, weekdayOf } from '@trowel/core/wording';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { useToday } from '@/api/queries';
 import { HoursBand } from '@/drawing/HoursBand';
 import { Tag } from '@/drawing/Tag';
@@ -50,7 +50,7 @@ function Due({ view }: { view: TodayView }) {
     <>
       <Row style={{ justifyContent: 'space-between' }} wrap>
         <Heading>{view.due.length === 0 ? 'Nothing more today' : `On the next round: ${view.due.length}`}</Heading>
-        <LinkButton href="/cases/new" icon="plus" mode="contained">
+        <LinkButton href="/cases/new" icon="plus" kind="main">
           New case
         </LinkButton>
       </Row>
@@ -62,21 +62,21 @@ function Due({ view }: { view: TodayView }) {
       {nothing && view.openCases > 0 && (
         <Body
           soft
-        >{`${view.openCases} ${view.openCases === 1 ? 'case is' : 'cases are'} open; the next steps stand under Coming.`}</Body>
+        >{`${counted(view.openCases, 'case is', 'cases are')} open; the next steps stand under Coming.`}</Body>
       )}
       {view.due.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
-      {view.brews.map(({ id, name, pattern, says, does }) => (
+      {view.brews.map(({ id, name, pattern, says, chores }) => (
         <Sheet key={id} tone="cool">
           <Row>
             <Tag pattern={pattern} width={40} />
             <Body strong>{name}</Body>
           </Row>
-          {does.map((chore) => (
-            <Body key={chore}>{`${chore}${chore.endsWith('?') ? '' : '.'}`}</Body>
+          {chores.map(({ kind, does }) => (
+            <Body key={kind}>{sentence(does)}</Body>
           ))}
-          <Small>{`${says.charAt(0).toUpperCase()}${says.slice(1)}.`}</Small>
+          <Small>{sentence(capital(says))}</Small>
           <Link href="/bench?part=brews">
             <Small style={{ textDecorationLine: 'underline' }}>To the brews</Small>
           </Link>

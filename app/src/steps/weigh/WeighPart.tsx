@@ -1,23 +1,34 @@
 import type { CaseView } from '@trowel/core/contract';
 import type { Choice } from '@trowel/core/choose';
+import { readNumber } from '@trowel/core/quantities';
 import { rowById, type CheckRow } from '@trowel/core/tables';
-import { lookAlikes, mindChangers, type Contribution, type WeighedCause, type Weighing } from '@trowel/core/weigh';
+import {
+  lookAlikes,
+  mindChangers,
+  worthShowing,
+  type Contribution,
+  type WeighedCause,
+  type Weighing,
+} from '@trowel/core/weigh';
 import {
   actionSentence,
   actionWords,
   avoidNotes,
-  chanceWords,
+  chanceLine,
+  counted,
+  lowerFirst,
   contributionWords,
   mindChangerWords,
 } from '@trowel/core/wording';
-import { knowledge } from '@trowel/knowledge';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
-import { useCommand } from '@/api/queries';
+import { TextInput } from 'react-native-paper';
+import { useAct } from '@/api/queries';
 import { Blade } from '@/drawing/Blade';
 import { Plate } from '@/drawing/Plate';
+import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
+import { Button } from '@/ui/Button';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
@@ -26,10 +37,8 @@ import { Toggle } from '@/ui/Toggle';
 
 /** Weighing: what is likely and why, what lies beneath, the one question worth asking, what class of action. */
 export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing: Weighing; choice: Choice }) {
-  const shown = weighing.causes
-    .filter(({ probability }, index) => probability >= 0.12 || (index === 0 && probability >= 0.05))
-    .slice(0, 5);
-  const beneath = weighing.conditions.filter(({ probability }) => probability >= 0.3).slice(0, 4);
+  const knowledge = useKnowledge();
+  const { shown, beneath, hasUnknown } = worthShowing(weighing);
   if (view.situation.evidence.length === 0)
     return (
       <Sheet tone="deep">
@@ -58,7 +67,7 @@ export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing
       {shown.map((cause) => (
         <CauseCard key={cause.id} cause={cause} own={view.situation.thresholds[cause.id]} />
       ))}
-      {weighing.noneOfThese >= 0.1 && <Bar name="Something not known here" chance={weighing.noneOfThese} />}
+      {hasUnknown && <Bar name="Something not known here" chance={weighing.noneOfThese} />}
       {beneath.length > 0 && <Heading>What may lie beneath</Heading>}
       {beneath.map(({ id, row, probability, because }) => (
         <Openable key={id} head={<Bar name={row.name} chance={probability} />} label={row.name}>
@@ -93,7 +102,7 @@ function Bar({ name, chance }: { name: string; chance: number }) {
         <Body strong style={{ flexShrink: 1 }}>
           {name}
         </Body>
-        <Small>{`${chanceWords(chance)} · ${Math.round(chance * 100)} in 100`}</Small>
+        <Small>{chanceLine(chance)}</Small>
       </Row>
       <View
         style={{
@@ -131,6 +140,7 @@ function Openable({ head, label, children }: { head: React.ReactNode; label: str
 }
 
 function Reasons({ title, list }: { title: string; list: readonly Contribution[] }) {
+  const knowledge = useKnowledge();
   if (list.length === 0) return null;
   return (
     <View>
@@ -143,23 +153,16 @@ function Reasons({ title, list }: { title: string; list: readonly Contribution[]
 }
 
 function Question({ caseId, check }: { caseId: string; check: CheckRow }) {
-  const command = useCommand();
+  const answerCheck = useAct('answerCheck');
   const [open, setOpen] = useState(false);
-  const answer = (id: string) =>
-    command.mutate({ path: `/cases/${caseId}/checks`, body: { check: check.id, answer: id } });
+  const answer = (id: string) => answerCheck.mutate({ id: caseId, body: { check: check.id, answer: id } });
   return (
     <Sheet tone="cool">
       <Heading rank={3}>{check.ask}</Heading>
-      <Small>{`${check.minutes} min${check.waitDays > 0 ? `, answer after ${check.waitDays} ${check.waitDays === 1 ? 'day' : 'days'}` : ''} · settles ${check.settles}`}</Small>
+      <Small>{`${check.minutes} min${check.waitDays > 0 ? `, answer after ${counted(check.waitDays, 'day', 'days')}` : ''} · settles ${check.settles}`}</Small>
       <Row wrap>
         {check.answers.map(({ id, says }) => (
-          <Button
-            key={id}
-            mode="contained-tonal"
-            contentStyle={{ minHeight: 48 }}
-            disabled={command.isPending}
-            onPress={() => answer(id)}
-          >
+          <Button key={id} kind="soft" disabled={answerCheck.isPending} onPress={() => answer(id)}>
             {says}
           </Button>
         ))}
@@ -176,7 +179,7 @@ function Question({ caseId, check }: { caseId: string; check: CheckRow }) {
           <Small>{check.howSure}</Small>
         </View>
       )}
-      {command.isError && <Trouble error={command.error} />}
+      {answerCheck.error && <Trouble error={answerCheck.error} />}
     </Sheet>
   );
 }
@@ -191,7 +194,7 @@ function Avoid({ weighing, choice }: { weighing: Weighing; choice: Choice }) {
         <Body key={what}>{`${what}: ${why}.`}</Body>
       ))}
       {choice.leftOut.length > 0 && (
-        <Small>{`${choice.leftOut.length} ${choice.leftOut.length === 1 ? 'remedy was' : 'remedies were'} left out for this; see Choose.`}</Small>
+        <Small>{`${counted(choice.leftOut.length, 'remedy was', 'remedies were')} left out for this; see Choose.`}</Small>
       )}
     </Sheet>
   );
@@ -201,10 +204,10 @@ function Avoid({ weighing, choice }: { weighing: Weighing; choice: Choice }) {
 function OwnThreshold({ cause, own }: { cause: WeighedCause; own: number | undefined }) {
   const usual = cause.row.threshold;
   const [text, setText] = useState(own === undefined ? '' : String(own));
-  const command = useCommand();
+  const setThreshold = useAct('setThreshold');
   if (!usual) return null;
-  const typed = Number(text.replace(',', '.'));
-  const save = (actAbove: number | null) => command.mutate({ path: `/thresholds/${cause.id}`, body: { actAbove } });
+  const typed = readNumber(text);
+  const save = (actAbove: number | null) => setThreshold.mutate({ id: cause.id, body: { actAbove } });
   return (
     <View style={{ gap: 4 }}>
       <Small>{`Worth acting on from: ${usual.says}.${own === undefined ? '' : ` Yours: above ${own}.`}`}</Small>
@@ -214,38 +217,37 @@ function OwnThreshold({ cause, own }: { cause: WeighedCause; own: number | undef
           mode="outlined"
           style={{ width: 150 }}
           label={`Act above (usual ${usual.actAbove})`}
-          aria-label={`Act on ${cause.row.name.toLowerCase()} above`}
+          aria-label={`Act on ${lowerFirst(cause.row.name)} above`}
           inputMode="decimal"
           value={text}
           onChangeText={setText}
         />
         <Button
-          mode="outlined"
-          contentStyle={{ minHeight: 48 }}
-          disabled={command.isPending || text.trim() === '' || !Number.isFinite(typed) || typed < 0}
-          onPress={() => save(typed)}
+          kind="other"
+          disabled={setThreshold.isPending || typed === undefined || typed < 0}
+          onPress={() => save(typed ?? 0)}
         >
           Use mine
         </Button>
         {own !== undefined && (
-          <Button
-            contentStyle={{ minHeight: 48 }}
-            disabled={command.isPending}
-            onPress={() => (setText(''), save(null))}
-          >
+          <Button disabled={setThreshold.isPending} onPress={() => (setText(''), save(null))}>
             Back to usual
           </Button>
         )}
       </Row>
-      {command.isError && <Trouble error={command.error} />}
+      {setThreshold.error && <Trouble error={setThreshold.error} />}
     </View>
   );
 }
 
 /** Two close look-alikes side by side with the signs that part them, and what would change the reading. */
 function Confused({ view, weighing }: { view: CaseView; weighing: Weighing }) {
+  const knowledge = useKnowledge();
   const alike = lookAlikes(knowledge, weighing, view.situation);
-  const changers = useMemo(() => mindChangers(knowledge, view.situation, weighing), [view.situation, weighing]);
+  const changers = useMemo(
+    () => mindChangers(knowledge, view.situation, weighing),
+    [knowledge, view.situation, weighing],
+  );
   const signOf = (id: string) => rowById(knowledge.signs, id, 'signs');
   return (
     <>
@@ -276,7 +278,7 @@ function Confused({ view, weighing }: { view: CaseView; weighing: Weighing }) {
         <Sheet>
           <Heading
             rank={3}
-          >{`What would change this reading of ${weighing.causes[0]?.row.name.toLowerCase() ?? 'it'}`}</Heading>
+          >{`What would change this reading of ${lowerFirst(weighing.causes[0]?.row.name ?? 'it')}`}</Heading>
           {changers.map((changer) => (
             <Body key={`${changer.sign}${changer.state}`}>{mindChangerWords(knowledge, changer)}</Body>
           ))}

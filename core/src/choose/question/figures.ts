@@ -1,4 +1,4 @@
-import { unitInMillilitres } from '../../measures/systems';
+import { unitInMillilitres } from '../../quantities';
 
 /** A figure of a line, and where it stands. */
 export interface PercentSaid {

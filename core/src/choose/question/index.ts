@@ -1,6 +1,7 @@
-import type { CautionSaid } from '../../contract/mix';
-import type { IngredientRow, PlantRow, Tables } from '../../tables';
+import type { IngredientRow, PlantRow, SceneFact, Tables } from '../../tables';
+import { onlyOnce, type CautionFound } from '../caution';
 import { againstPlant, testLeafFor } from '../choose';
+import { notOnPlant, standsNear, tryALeaf } from '../on-plant';
 import { mentions, type Mention } from '../mentions';
 import type { Scene } from '../safety';
 import { percentsIn } from './figures';
@@ -11,13 +12,21 @@ import { unknownIn } from './unknown';
 
 export { percentIn } from './figures';
 
+/** One thing that was read from a question. */
+export type ReadOf =
+  | { readonly kind: 'ingredient'; readonly id: string }
+  | { readonly kind: 'plant'; readonly id: string }
+  | { readonly kind: 'percent'; readonly percent: number }
+  | { readonly kind: 'fact'; readonly fact: SceneFact }
+  | { readonly kind: 'apart'; readonly days: number };
+
 /** A question in a gardener's words, as far as it is understood. */
 export interface Asked {
   readonly scene: Scene;
   /** What plants, limits of strength and days to keep apart have to say, besides the rules. */
-  readonly cautions: readonly CautionSaid[];
-  /** What was read, in words. */
-  readonly understood: readonly string[];
+  readonly cautions: readonly CautionFound[];
+  /** What was read. */
+  readonly understood: readonly ReadOf[];
   /** Words that may be a substance or a place nobody here knows. */
   readonly notUnderstood: readonly string[];
 }
@@ -56,37 +65,26 @@ export function readQuestion(tables: Tables, line: string): Asked {
       ...(apart ? keptApart(tables, apart) : []),
     ]),
     understood: [
-      ...new Set([
-        ...things.map(({ row }) => row.name),
-        ...percentsIn(lower).map(({ percent }) => `${percent} %`),
-        ...plants.map(({ row }) => row.name),
-        ...facts.map((fact) => fact.replace(/-/g, ' ')),
-        ...(apart ? [`${apart.days} days apart`] : []),
-      ]),
+      ...things.map(({ row: { id } }) => ({ kind: 'ingredient', id }) as const),
+      ...percentsIn(lower).map(({ percent }) => ({ kind: 'percent', percent }) as const),
+      ...plants.map(({ row: { id } }) => ({ kind: 'plant', id }) as const),
+      ...facts.map((fact) => ({ kind: 'fact', fact }) as const),
+      ...(apart ? [{ kind: 'apart', days: apart.days } as const] : []),
     ],
     notUnderstood: unknownIn(tables, lower, named),
   };
 }
 
-const onlyOnce = (said: readonly CautionSaid[]): CautionSaid[] =>
-  said.filter(({ says }, index) => said.findIndex((other) => other.says === says) === index);
-
 /** What remedies of the same first class say about a plant: a stop where none of them may go on it. */
-function onPlant(tables: Tables, row: IngredientRow, plant: Mention<PlantRow>, line: string): CautionSaid[] {
+function onPlant(tables: Tables, row: IngredientRow, plant: Mention<PlantRow>, line: string): CautionFound[] {
   const alike = tables.remedies.filter(
     ({ classes, recipe, rung }) =>
       rung !== 'care' && (recipe?.ingredient === row.id || (classes[0] !== undefined && classes[0] === row.classes[0])),
   );
   if (alike.length === 0) return [];
-  const name = plant.row.name.toLowerCase();
   const against = alike.map((remedy) => againstPlant(tables, remedy, plant.row.id));
   const why = against.every((reason) => reason !== undefined) ? against[0] : undefined;
-  if (why !== undefined)
-    return isBeside(plant, line)
-      ? [{ level: 'caution', says: `${plant.row.name} stands near: ${why}. Do not let it be wetted.` }]
-      : [{ level: 'stop', says: `Not on ${name}: ${why}.`, instead: 'Work by hand or with water there.' }];
+  if (why !== undefined) return [isBeside(plant, line) ? standsNear(plant.row, why) : notOnPlant(plant.row, why)];
   const test = alike.map((remedy) => testLeafFor(tables, remedy, plant.row.id)).find((reason) => reason !== undefined);
-  return test === undefined
-    ? []
-    : [{ level: 'caution', says: `${plant.row.name}: ${test}. Wet two or three leaves and wait 48 hours.` }];
+  return test === undefined ? [] : [tryALeaf(plant.row, test)];
 }

@@ -1,8 +1,8 @@
-import type { CautionSaid } from '../../contract/mix';
+import { said } from '../../quantities';
 import type { IngredientRow, Tables } from '../../tables';
+import type { CautionFound } from '../caution';
 import type { Mention } from '../mentions';
 import { number, numberIn } from './figures';
-import { trim } from './strengths';
 
 /** What went on first, what later, and how many days between. */
 export interface Apart {
@@ -53,7 +53,7 @@ export function apartIn(line: string, things: readonly Mention<IngredientRow>[])
 }
 
 /** Days to keep apart, by the classes of what went on. */
-export function keptApart({ keepApart }: Tables, { days, earlier, later }: Apart): CautionSaid[] {
+export function keptApart({ keepApart }: Tables, { days, earlier, later }: Apart): CautionFound[] {
   const has = (found: readonly Mention<IngredientRow>[], name: string) =>
     found.some(({ row }) => row.classes.includes(name));
   return keepApart
@@ -65,8 +65,7 @@ export function keptApart({ keepApart }: Tables, { days, earlier, later }: Apart
     )
     .map(({ days: wanted, why }) => ({
       level: 'caution',
-      says: `Leave ${wanted} days between them: ${why}.`,
-      instead: `Wait ${trim(wanted - days)} days more.`,
+      ...said('days-between', { wanted, why, wait: Math.ceil(wanted - days) }),
     }));
 }
 

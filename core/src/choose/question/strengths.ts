@@ -1,5 +1,6 @@
-import type { CautionSaid } from '../../contract/mix';
+import { said } from '../../quantities';
 import type { IngredientRow, RemedyRow, SceneFact, Tables } from '../../tables';
+import type { CautionFound } from '../caution';
 import type { Mention } from '../mentions';
 import type { Thing } from '../safety';
 import { percentsIn, sharesIn, type PercentSaid } from './figures';
@@ -8,7 +9,7 @@ import { percentsIn, sharesIn, type PercentSaid } from './figures';
 export interface Said {
   readonly mention: Mention<IngredientRow>;
   readonly thing: Thing;
-  readonly beyond?: CautionSaid;
+  readonly beyond?: CautionFound;
 }
 
 const neat = 100;
@@ -54,8 +55,12 @@ export function strengthsOf(
       ? {
           beyond: {
             level: 'stop',
-            says: `About ${trim(dose)} % ${row.name.toLowerCase()} is beyond the limit of ${trim(cap.percent)} %: ${cap.why}`,
-            instead: `Use the strength on the card for ${cap.remedy.name.toLowerCase()}.`,
+            ...said('beyond-limit', {
+              dose: rounded(dose),
+              ingredient: row.id,
+              most: rounded(cap.percent),
+              remedy: cap.remedy.id,
+            }),
           },
         }
       : {}),
@@ -64,14 +69,14 @@ export function strengthsOf(
 
 /** Spoons are not that exact. */
 const tolerance = 0.25;
-export const trim = (value: number): string => String(value >= 10 ? Math.round(value) : Number(value.toPrecision(2)));
+const rounded = (value: number): number => (value >= 10 ? Math.round(value) : Number(value.toPrecision(2)));
 
 /** The highest share of an ingredient that any recipe for such a job allows, % of the ready mix. */
 function capOf(
   remedies: readonly RemedyRow[],
   row: IngredientRow,
   facts: readonly SceneFact[],
-): { percent: number; why: string; remedy: RemedyRow } | undefined {
+): { percent: number; remedy: RemedyRow } | undefined {
   const caps = remedies.flatMap((remedy) => {
     const { recipe } = remedy;
     if (!recipe || recipe.ingredient !== (row.limitAs ?? row.id) || recipe.kind === 'bait') return [];
@@ -81,7 +86,7 @@ function capOf(
         : recipe.kind === 'grams-per-litre'
           ? recipe.cap / 10
           : recipe.cap;
-    return [{ percent, why: remedy.limits[0] ?? 'plants are hurt above it', remedy }];
+    return [{ percent, remedy }];
   });
   // What goes on leaves has a lower limit than a soak.
   const sprays = caps.filter(({ remedy }) => remedy.classes.includes('spray'));

@@ -1,23 +1,51 @@
 import { inputError } from '../../contract/problem';
-import { siUnit, toSi, unitsOf, type MeasureSystem, type QuantityKind } from '../../measures';
+import {
+  baseUnitOf,
+  inBaseUnit,
+  inWords,
+  readAmount,
+  unitsOf,
+  type FieldUnit,
+  type MeasureSystem,
+  type QuantityKind,
+} from '../../quantities';
 
-/** What a form shows for one field. Quantities are in SI here; the form turns them into the gardener's unit. */
+/** What a form shows for one field; its label, hint and the names of its options stand in `wording/bench`. */
 export type FieldSpec = {
-  readonly label: string;
-  readonly hint?: string;
   readonly optional?: true;
   /** Shown only while another field has this value. */
   readonly when?: { readonly field: string; readonly is: readonly string[] };
 } & (
-  | { readonly kind: 'quantity'; readonly quantity: QuantityKind; readonly usual?: number }
-  | { readonly kind: 'number'; readonly unit: string; readonly usual?: number }
   | {
-      readonly kind: 'choice';
-      readonly options: readonly { readonly id: string; readonly label: string }[];
-      readonly usual?: string;
+      readonly kind: 'quantity';
+      readonly quantity: QuantityKind;
+      /** In the base unit of its kind. */
+      readonly usual?: number;
+      /** What is counted here and nowhere else: egg shells, sheets. */
+      readonly also?: readonly FieldUnit[];
     }
+  | { readonly kind: 'number'; readonly unit: NumberUnit; readonly usual?: number }
+  | { readonly kind: 'choice'; readonly options: readonly string[]; readonly usual?: string }
   | { readonly kind: 'text'; readonly usual?: string }
 );
+
+/** Units that are the same in every system, and so only named. */
+export const numberUnits = [
+  'none',
+  'percent',
+  'percent-volume',
+  'percent-label',
+  'parts',
+  'plants',
+  'trees',
+  'minutes',
+  'days',
+  'drops',
+  'ms-cm',
+  'million',
+  'mg-litre',
+] as const;
+export type NumberUnit = (typeof numberUnits)[number];
 
 /** One field of a bench tool: how it is asked for, and how what was given is read. */
 export interface Field<Value> {
@@ -30,74 +58,79 @@ interface Limits {
   readonly usual?: number;
   readonly from?: number;
   readonly to?: number;
-  readonly hint?: string;
   readonly when?: FieldSpec['when'];
 }
 
-const bare = ({ hint, when }: Pick<Limits, 'hint' | 'when'>) => ({
-  ...(hint === undefined ? {} : { hint }),
-  ...(when === undefined ? {} : { when }),
-});
+const bare = ({ when }: Pick<Limits, 'when'>) => (when === undefined ? {} : { when });
 
-/** A number in SI, or `{amount, unit}` in any unit of its kind. Above zero unless `from` says otherwise. */
-export function quantity(kind: QuantityKind, label: string, limits: Limits = {}): Field<number> {
-  const { usual } = limits;
+/**
+ * An amount: a number in the base unit of its kind, `{amount, unit}`, or a text as people type it ("1 qt",
+ * "½ cup"). Above zero unless `from` says otherwise.
+ */
+export function quantity(
+  kind: QuantityKind,
+  limits: Limits & { readonly also?: readonly FieldUnit[] } = {},
+): Field<number> {
+  const { usual, also } = limits;
+  const base = baseUnitOf(kind);
+  const within = (value: number, at: string, system: MeasureSystem): number =>
+    checked(value, at, limits, (limit) => inWords(inBaseUnit(kind, limit), system));
   return {
-    spec: { kind: 'quantity', quantity: kind, label, ...(usual === undefined ? {} : { usual }), ...bare(limits) },
+    spec: {
+      kind: 'quantity',
+      quantity: kind,
+      ...(usual === undefined ? {} : { usual }),
+      ...(also === undefined ? {} : { also }),
+      ...bare(limits),
+    },
     parse(raw, at, system) {
       if (raw === undefined && usual !== undefined) return usual;
-      if (raw === undefined) throw inputError(at, `is missing: ${label.toLowerCase()}, in ${siUnit[kind]}`);
-      if (typeof raw === 'number') return within(raw, siUnit[kind], at, limits);
-      const { amount, unit } = (raw ?? {}) as { amount?: unknown; unit?: unknown };
-      if (typeof amount !== 'number' || typeof unit !== 'string')
-        throw inputError(at, `must be a number in ${siUnit[kind]}, or {"amount": …, "unit": "…"}`);
-      const si = toSi(kind, amount, unit, system);
-      if (si === undefined)
-        throw inputError(`${at}.unit`, `"${unit}" is not known; use ${unitsOf(kind, system).join(', ')}`);
-      return within(si, siUnit[kind], at, limits);
+      if (raw === undefined) throw inputError(at, `is missing: an amount, in ${base} where no unit is given`);
+      if (typeof raw === 'number') return within(raw, at, system);
+      const { amount, unit = base } =
+        typeof raw === 'string' ? { amount: raw } : ((raw ?? {}) as { amount?: unknown; unit?: string });
+      if ((typeof amount !== 'number' && typeof amount !== 'string') || typeof unit !== 'string')
+        throw inputError(at, `must be a number in ${base}, a text like "1 qt", or {"amount": …, "unit": "…"}`);
+      const read = readAmount(String(amount), { kind, unit, system, ...(also ? { also } : {}) });
+      if (read.kind === 'read') return within(read.quantity.amount, at, system);
+      const { because } = read;
+      const known = unitsOf(kind, system).join(', ');
+      throw because.kind === 'unknown-unit' || because.kind === 'other-kind'
+        ? inputError(`${at}.unit`, `"${because.unit}" is not known here; use ${known}`)
+        : because.kind === 'negative'
+          ? inputError(at, 'must be more than 0')
+          : inputError(at, `"${String(amount)}" is no amount; write a figure and a unit like ${known}`);
     },
   };
 }
 
-export function number(label: string, unit: string, limits: Limits = {}): Field<number> {
+export function number(unit: NumberUnit, limits: Limits = {}): Field<number> {
   const { usual } = limits;
   return {
-    spec: { kind: 'number', unit, label, ...(usual === undefined ? {} : { usual }), ...bare(limits) },
+    spec: { kind: 'number', unit, ...(usual === undefined ? {} : { usual }), ...bare(limits) },
     parse(raw, at) {
       if (raw === undefined && usual !== undefined) return usual;
-      if (typeof raw !== 'number')
-        throw inputError(
-          at,
-          raw === undefined ? `is missing: ${label.toLowerCase()}` : `must be a number${unit ? ` (${unit})` : ''}`,
-        );
-      return within(raw, unit, at, limits);
+      if (typeof raw !== 'number') throw inputError(at, raw === undefined ? 'is missing' : 'must be a number');
+      return checked(raw, at, limits, String);
     },
   };
 }
 
-function within(value: number, unit: string, at: string, { from, to }: Limits): number {
+function checked(value: number, at: string, { from, to }: Limits, words: (limit: number) => string): number {
   if (!Number.isFinite(value)) throw inputError(at, 'must be a number');
   if (from === undefined ? value <= 0 : value < from)
-    throw inputError(at, from === undefined ? 'must be more than 0' : `must be at least ${from} ${unit}`.trim());
-  if (to !== undefined && value > to) throw inputError(at, `must be at most ${to} ${unit}`.trim());
+    throw inputError(at, from === undefined ? 'must be more than 0' : `must be at least ${words(from)}`);
+  if (to !== undefined && value > to) throw inputError(at, `must be at most ${words(to)}`);
   return value;
 }
 
-export function choice<Id extends string>(
-  label: string,
-  options: Readonly<Record<Id, string>>,
+export function choice<const Id extends string>(
+  ids: readonly Id[],
   usual?: NoInfer<Id>,
-  more: Pick<Limits, 'hint' | 'when'> = {},
+  more: Pick<Limits, 'when'> = {},
 ): Field<Id> {
-  const ids = Object.keys(options) as Id[];
   return {
-    spec: {
-      kind: 'choice',
-      label,
-      options: ids.map((id) => ({ id, label: options[id] })),
-      ...(usual === undefined ? {} : { usual }),
-      ...bare(more),
-    },
+    spec: { kind: 'choice', options: ids, ...(usual === undefined ? {} : { usual }), ...bare(more) },
     parse(raw, at) {
       if (raw === undefined && usual !== undefined) return usual;
       const found = ids.find((id) => id === raw);
@@ -107,11 +140,11 @@ export function choice<Id extends string>(
   };
 }
 
-export function text(label: string, more: Pick<Limits, 'hint' | 'when'> = {}): Field<string> {
+export function text(more: Pick<Limits, 'when'> = {}): Field<string> {
   return {
-    spec: { kind: 'text', label, ...bare(more) },
+    spec: { kind: 'text', ...bare(more) },
     parse(raw, at) {
-      if (typeof raw !== 'string' || raw.trim() === '') throw inputError(at, `is missing: ${label.toLowerCase()}`);
+      if (typeof raw !== 'string' || raw.trim() === '') throw inputError(at, 'is missing');
       return raw;
     },
   };

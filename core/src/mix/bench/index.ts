@@ -1,44 +1,30 @@
 import { inputError } from '../../contract/problem';
-import { antBait } from './bait';
-import { brew } from './brews';
-import { dilute, peroxide, strengthChange } from './dilution';
-import { calciumMagnesium, shellExtract } from './extraction';
-import { epsom, labelFeed, seedMix } from './feeds';
-import { cardboard, clippings, mulch, perArea } from './ground';
-import { bti, mustard, nematodes } from './helpers';
-import { soapShake, soapWater } from './soap-water';
-import { cost, potSoak, sprayVolume } from './spray';
+import * as bait from './bait';
+import * as brews from './brews';
+import * as dilution from './dilution';
+import * as extraction from './extraction';
+import * as feeds from './feeds';
+import * as ground from './ground';
+import * as helpers from './helpers';
+import * as soapWater from './soap-water';
+import * as spray from './spray';
 import type { BenchTool } from './tool';
 
 export type { BenchTool } from './tool';
-export type { FieldSpec } from './field';
+export type { FieldSpec, NumberUnit } from './field';
 export { brewKinds, brewParts, daysToReady, type BrewKind } from './brews';
+export { oneShell } from './extraction';
 
-/** Everything the bench can work out without a case, in the order it is offered. */
-export const benchTools: readonly BenchTool[] = [
-  dilute,
-  strengthChange,
-  soapWater,
-  soapShake,
-  peroxide,
-  antBait,
-  sprayVolume,
-  potSoak,
-  shellExtract,
-  calciumMagnesium,
-  labelFeed,
-  epsom,
-  brew,
-  seedMix,
-  mulch,
-  cardboard,
-  clippings,
-  perArea,
-  nematodes,
-  bti,
-  mustard,
-  cost,
-];
+/** By subject: a new sum in one of these files is on the bench by being exported there. */
+const subjects = { dilution, soapWater, bait, spray, extraction, feeds, brews, ground, helpers };
+
+const isTool = (value: unknown): value is BenchTool =>
+  typeof value === 'object' && value !== null && 'answer' in value && 'fields' in value;
+
+/** Everything the bench can work out without a case, subject by subject. */
+export const benchTools: readonly BenchTool[] = Object.values(subjects).flatMap((subject) =>
+  Object.values(subject as Record<string, unknown>).filter(isTool),
+);
 
 /** @throws InputError naming the tools there are. */
 export function benchTool(id: string): BenchTool {

@@ -1,8 +1,9 @@
-import type { CautionSaid, MixPart, MixResponse, Worked, WorkingLine } from '../../contract/mix';
 import { inputError } from '../../contract/problem';
-import { trim, type MeasureSystem } from '../../measures';
+import { said, type MeasureSystem, type Quantity, type Said } from '../../quantities';
 import { rowById, type Grade, type Tables } from '../../tables';
-import { liquidPart, powderPart, round, waterFor } from '../parts';
+import { liquid, powder, type PartFound } from '../parts';
+import type { CautionFound } from '../../choose/caution';
+import type { MixFound, ResultFound } from '../found';
 import type { Field, FieldSpec } from './field';
 
 export type Fields = Readonly<Record<string, Field<unknown>>>;
@@ -15,52 +16,70 @@ export interface Bench {
   readonly tables: Tables;
   readonly measures: MeasureSystem;
   /** A liquid from the ingredients to measure out, mL. */
-  readonly pour: (ingredient: string, ml: number, name?: string) => MixPart;
+  readonly pour: (ingredient: string, ml: number) => PartFound;
   /** A powder from the ingredients to measure out, g. */
-  readonly weigh: (ingredient: string, grams: number, name?: string) => MixPart;
-  readonly water: (ml: number) => Worked['water'];
+  readonly weigh: (ingredient: string, grams: number) => PartFound;
+  /** The same powder inside a sentence. */
+  readonly weighed: (ingredient: string, grams: number) => { readonly weigh: number; readonly density: number };
 }
 
-/** What a tool finds out; everything but the results may be left out. */
-export interface Found {
-  readonly results: readonly Result[];
-  readonly parts?: readonly MixPart[];
+/** What a tool finds out; everything but results and working may be left out. */
+export interface Found<Result extends string = string, Code extends string = string, Line extends string = string> {
+  readonly results: readonly ResultFound<Result>[];
+  readonly parts?: readonly PartFound[];
   readonly waterMl?: number;
-  readonly order?: readonly string[];
-  readonly cautions?: readonly CautionSaid[];
-  readonly working: readonly WorkingLine[];
-  readonly curve?: Worked['curve'];
-  readonly honest?: string;
+  readonly order?: readonly Said<Code>[];
+  readonly cautions?: readonly CautionFound<Code>[];
+  readonly working: readonly Said<Line>[];
+  readonly curve?: {
+    readonly points: readonly (readonly [number, number])[];
+    readonly here?: readonly [number, number];
+  };
+  readonly honest?: Code;
   readonly grade?: Grade;
 }
-export type Result = Worked['results'][number];
-export type Refusal = { readonly stop: CautionSaid };
+export type Refusal<Code extends string = string> = { readonly stop: Said<Code> };
 
-/** One piece of arithmetic of the bench, usable without a case. */
-export interface BenchTool {
-  readonly id: string;
-  readonly name: string;
-  readonly plain: string;
+/** One piece of arithmetic of the bench, usable without a case. Its words stand in `wording/bench`. */
+export interface BenchTool<
+  Name extends string = string,
+  Result extends string = string,
+  Code extends string = string,
+  Line extends string = string,
+  Id extends string = string,
+> {
+  readonly id: Id;
   readonly group: 'liquids' | 'feeds' | 'ground' | 'helpers' | 'money';
-  readonly fields: Readonly<Record<string, FieldSpec>>;
-  readonly answer: (tables: Tables, measures: MeasureSystem, values: Readonly<Record<string, unknown>>) => MixResponse;
+  readonly fields: Readonly<Record<Name, FieldSpec>>;
+  readonly answer: (
+    tables: Tables,
+    measures: MeasureSystem,
+    values: Readonly<Record<string, unknown>>,
+  ) => Extract<MixFound, { kind: 'worked' | 'refused' }>;
+  /** Never set: carries the codes to the words, so that a missing sentence does not compile. */
+  readonly codes?: { readonly result: Result; readonly code: Code; readonly line: Line };
 }
 
-export function defineTool<Of extends Fields>(tool: {
-  readonly id: string;
-  readonly name: string;
-  readonly plain: string;
+export function defineTool<
+  const Id extends string,
+  Of extends Fields,
+  Result extends string,
+  Code extends string,
+  Line extends string,
+>(tool: {
+  readonly id: Id;
   readonly group: BenchTool['group'];
   readonly fields: Of;
-  readonly work: (values: ValuesOf<Of>, bench: Bench) => Found | Refusal;
-}): BenchTool {
-  const { id, name, plain, group, fields, work } = tool;
+  readonly work: (values: ValuesOf<Of>, bench: Bench) => Found<Result, Code, Line> | Refusal<Code>;
+}): BenchTool<keyof Of & string, Result, Code, Line, Id> {
+  const { id, group, fields, work } = tool;
   return {
     id,
-    name,
-    plain,
     group,
-    fields: Object.fromEntries(Object.entries(fields).map(([key, { spec }]) => [key, spec])),
+    fields: Object.fromEntries(Object.entries(fields).map(([key, { spec }]) => [key, spec])) as Record<
+      keyof Of & string,
+      FieldSpec
+    >,
     answer(tables, measures, given) {
       for (const key of Object.keys(given))
         if (!(key in fields))
@@ -72,22 +91,24 @@ export function defineTool<Of extends Fields>(tool: {
       if ('stop' in found)
         return {
           kind: 'refused',
-          because: [found.stop],
-          says: `${found.stop.says} ${found.stop.instead ?? ''}`.trim(),
+          tool: id,
+          because: [{ level: 'stop', ...found.stop }],
+          understood: [],
+          notUnderstood: [],
         };
+      const { results, parts = [], waterMl, order = [], cautions = [], working, curve, honest, grade } = found;
       return {
         kind: 'worked',
         tool: id,
-        name,
-        results: [...found.results],
-        parts: [...(found.parts ?? [])],
-        ...(found.waterMl === undefined ? {} : { water: waterFor(found.waterMl, measures) }),
-        order: [...(found.order ?? [])],
-        cautions: [...(found.cautions ?? [])],
-        working: [...found.working],
-        ...(found.curve ? { curve: found.curve } : {}),
-        ...(found.honest === undefined ? {} : { honest: found.honest }),
-        ...(found.grade === undefined ? {} : { grade: found.grade }),
+        results,
+        parts,
+        ...(waterMl === undefined ? {} : { waterMl }),
+        order,
+        cautions,
+        working,
+        ...(curve ? { curve } : {}),
+        ...(honest === undefined ? {} : { honest: said(honest) }),
+        ...(grade === undefined ? {} : { grade }),
       };
     },
   };
@@ -98,36 +119,28 @@ function benchFor(tables: Tables, measures: MeasureSystem): Bench {
   return {
     tables,
     measures,
-    pour: (id, ml, name = row(id).name) => liquidPart({ ingredient: id, name }, ml, measures),
-    weigh: (id, weight, name = row(id).name) =>
-      powderPart({ ingredient: id, name, density: row(id).density }, weight, measures),
-    water: (ml) => waterFor(ml, measures),
+    pour: (id, ml) => liquid(row(id), ml),
+    weigh: (id, grams) => powder(row(id), grams),
+    weighed: (id, grams) => ({ weigh: grams, density: row(id).density }),
   };
 }
 
-/** A figure with its unit, rounded for reading; `main` stands large. */
-export function result(
-  id: string,
-  label: string,
-  value: number,
-  unit: string,
-  { digits = 2, says, main }: { digits?: number; says?: string; main?: true } = {},
-): Result {
-  return {
-    id,
-    label,
-    value: round(value, Math.max(digits, 3)),
-    unit,
-    says: says ?? `${trim(value, digits)} ${unit}`.trim(),
-    ...(main ? { main } : {}),
-  };
-}
+/** A figure the tool finds: a quantity, or a bare number whose unit is in its words. `main` stands large. */
+export const result = <const Id extends string>(
+  id: Id,
+  value: Quantity | number,
+  { digits = 2, main, is }: { digits?: number; main?: true; is?: string } = {},
+): ResultFound<Id> => ({ id, value, digits, ...(main ? { main } : {}), ...(is === undefined ? {} : { is }) });
 
-export const line = (what: string, how: string, value: string): WorkingLine => ({ what, how, value });
-export const note = (says: string): CautionSaid => ({ level: 'note', says });
-export const caution = (says: string, instead?: string): CautionSaid => ({
-  level: 'caution',
-  says,
-  ...(instead === undefined ? {} : { instead }),
+export const line = <const Code extends string>(code: Code, data: Said['with'] = {}): Said<Code> => said(code, data);
+export const note = <const Code extends string>(code: Code, data: Said['with'] = {}): CautionFound<Code> => ({
+  level: 'note',
+  ...said(code, data),
 });
-export const stop = (says: string, instead: string): Refusal => ({ stop: { level: 'stop', says, instead } });
+export const caution = <const Code extends string>(code: Code, data: Said['with'] = {}): CautionFound<Code> => ({
+  level: 'caution',
+  ...said(code, data),
+});
+export const stop = <const Code extends string>(code: Code, data: Said['with'] = {}): Refusal<Code> => ({
+  stop: said(code, data),
+});

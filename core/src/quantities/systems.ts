@@ -44,37 +44,3 @@ export const systems: Readonly<Record<MeasureSystem, SystemMeasures>> = {
   },
   australian: { tsp: 5, tbsp: 20, cup: 250, bulk: [litres, millilitre] },
 };
-
-/** Any unit a volume may be typed in, in mL. `cup`, `tsp` and `tbsp` depend on the system. */
-export function unitInMillilitres(unit: string, system: MeasureSystem): number | undefined {
-  const kitchen = systems[system];
-  const known: Record<string, number> = {
-    ml: 1,
-    l: 1000,
-    tsp: kitchen.tsp,
-    tbsp: kitchen.tbsp,
-    cup: kitchen.cup,
-    'fl oz': system === 'us' ? 29.5735 : 28.4131,
-    qt: system === 'us' ? 946.353 : 1136.52,
-    pt: system === 'us' ? 473.176 : 568.261,
-    gal: system === 'us' ? 3785.41 : 4546.09,
-  };
-  const word = unit.trim().toLowerCase();
-  return known[word] ?? known[unitWords[word.replace(/s$/, '')] ?? ''];
-}
-
-/** Units as people write them out. */
-const unitWords: Readonly<Record<string, string>> = {
-  millilitre: 'ml',
-  milliliter: 'ml',
-  litre: 'l',
-  liter: 'l',
-  teaspoon: 'tsp',
-  tablespoon: 'tbsp',
-  cup: 'cup',
-  'fluid ounce': 'fl oz',
-  floz: 'fl oz',
-  quart: 'qt',
-  pint: 'pt',
-  gallon: 'gal',
-};

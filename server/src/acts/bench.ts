@@ -1,43 +1,24 @@
 import { randomUUID } from 'node:crypto';
-import { ingredientNamed, ruleSaid, rulesIn, type Scene } from '@trowel/core/choose';
-import {
-  addVessel as addVesselInput,
-  deleteRecipe as deleteRecipeInput,
-  dropIngredient as dropIngredientInput,
-  inputError,
-  keepIngredient as keepIngredientInput,
-  noteBatch as noteBatchInput,
-  noteMix as noteMixInput,
-  noteVessel as noteVesselInput,
-  saveRecipe as saveRecipeInput,
-  setPreferences as setPreferencesInput,
-  startBatch as startBatchInput,
-  takeBackBatchEvent as takeBackBatchEventInput,
-  takeBackMix as takeBackMixInput,
-} from '@trowel/core/contract';
-import { answerMix } from '@trowel/core/headless';
-import { batchClasses, batchKinds, batchNames, batchState, checkRecipe } from '@trowel/core/mix';
+import { byRule, cautionKey, ingredientNamed, rulesIn, type Scene } from '@trowel/core/choose';
+import { mixNoted, type MixNoted, type RecipeDocument } from '@trowel/core/contract';
+import { batchClasses, batchKinds, batchState, checkRecipe, mixRemedy } from '@trowel/core/mix';
+import { inWords, mL } from '@trowel/core/quantities';
 import type { SceneFact, Tables } from '@trowel/core/tables';
-import { z } from 'zod';
-import { command } from './command';
-import type { Db } from './database';
-import { notFound, Problem } from './problems';
-import * as bench from './store/bench';
-import { oneGarden, savePreferences } from './store/garden';
-import { answerWithId } from './store/log';
-import { batchOf } from './views/bench';
-import { unread } from './views/step-safety';
+import { batchNames, cautionLine } from '@trowel/core/wording';
+import type { Db } from '../database';
+import { conflict, notFound, unfit } from '../problems';
+import * as bench from '../store/bench';
+import { oneGarden, savePreferences } from '../store/garden';
+import { answerWithId } from '../store/log';
+import { batchOf } from '../views/bench';
+import { refuseUnread, unread } from '../views/step-safety';
+import { act, type ActContext } from './command';
+import { tagPatterns } from './tags';
 
 /** @throws Problem for a stop, or for cautions that have not been read. */
-function mustBeSafe(tables: Tables, scene: Scene, acknowledged: readonly string[]): void {
-  const left = unread(rulesIn(tables, scene).map(ruleSaid), acknowledged);
-  if (left.length === 0) return;
-  const isStop = left[0]?.level === 'stop';
-  throw new Problem(
-    'conflict',
-    left.map(({ says, instead }) => `${isStop ? 'Stop. ' : ''}${says} ${instead ?? ''}`.trim()).join(' '),
-    isStop ? [] : left.map(({ rule = '', says }) => ({ field: 'acknowledged', message: `${rule}: ${says}` })),
-  );
+function mustBeSafe(db: Db, tables: Tables, scene: Scene, acknowledged: readonly string[]): void {
+  const left = unread(rulesIn(tables, scene).map(byRule), acknowledged);
+  if (left.length > 0) throw refuseUnread(tables, left, oneGarden(db).measures);
 }
 
 const theVessel = (db: Db, id: string) => {
@@ -51,23 +32,22 @@ const theBatch = (db: Db, id: string) => {
   return row;
 };
 
-export const setPreferences = command('set-preferences', setPreferencesInput, ({ db, tables }, input) => {
+export const setPreferences = act('setPreferences', ({ db, tables }, input) => {
   const now = oneGarden(db);
   const known = new Set<string>([
     ...tables.remedies.flatMap(({ id, rung, classes }) => [id, rung, ...classes]),
     ...tables.ingredients.flatMap(({ id, classes }) => [id, ...classes]),
   ]);
   input.forbids?.forEach((name, at) => {
-    if (!known.has(name))
-      throw inputError(`forbids[${at}]`, `"${name}" is neither a remedy, a class nor an ingredient`);
+    if (!known.has(name)) throw unfit(`forbids[${at}]`, 'unknown-rule', { given: name });
   });
   const schools = { ...now.schools };
   for (const [remedy, strength] of Object.entries(input.schools ?? {})) {
     const row = tables.remedies.find(({ id }) => id === remedy);
-    if (!row?.recipe) throw inputError(`schools.${remedy}`, 'has no recipe to keep a strength of');
+    if (!row?.recipe) throw unfit(`schools.${remedy}`, 'no-recipe');
     if (strength === null) delete schools[remedy];
     else if (row.recipe.strengths.some(({ id }) => id === strength)) schools[remedy] = strength;
-    else throw inputError(`schools.${remedy}`, `must be one of ${row.recipe.strengths.map(({ id }) => id).join(', ')}`);
+    else throw unfit(`schools.${remedy}`, 'one-of', { known: row.recipe.strengths.map(({ id }) => id).join(', ') });
   }
   savePreferences(db, {
     forbids: input.forbids ?? now.forbids,
@@ -77,9 +57,9 @@ export const setPreferences = command('set-preferences', setPreferencesInput, ({
   return { caseId: null, result: {} };
 });
 
-export const keepIngredient = command('keep-ingredient', keepIngredientInput, ({ db, tables }, input) => {
+export const keepIngredient = act('keepIngredient', ({ db, tables }, input) => {
   const row = ingredientNamed(tables, input.ingredient);
-  if (!row) throw inputError('ingredient', `"${input.ingredient}" is not known; use a commoner name`);
+  if (!row) throw unfit('ingredient', 'unknown-ingredient', { given: input.ingredient });
   const now = bench.maybeOneKept(db, row.id);
   const keep = <Value>(given: Value | undefined, before: Value | undefined, usual: Value): Value =>
     given === undefined ? (before ?? usual) : given;
@@ -95,63 +75,57 @@ export const keepIngredient = command('keep-ingredient', keepIngredientInput, ({
   return { caseId: null, result: { ingredient: row.id } };
 });
 
-export const dropIngredient = command('drop-ingredient', dropIngredientInput, ({ db }, _input, ingredient = '') => {
+export const dropIngredient = act('dropIngredient', ({ db }, _input, ingredient) => {
   if (!bench.maybeOneKept(db, ingredient)) throw notFound('ingredient in the cupboard', ingredient);
   bench.dropKept(db, ingredient);
   return { caseId: null, result: {} };
 });
 
-export const addVessel = command('add-vessel', addVesselInput, ({ db }, { name, kind, volumeMl }) => {
+export const addVessel = act('addVessel', ({ db }, { name, kind, volumeMl }) => {
   const id = randomUUID();
   bench.addVessel(db, { id, name, kind, volume_ml: volumeMl });
   return { caseId: null, result: { id } };
 });
 
 /** Notes what a vessel holds, unless what it held before forbids that; or that it has been washed. */
-export const noteVessel = command(
-  'note-vessel',
-  noteVesselInput,
-  ({ db, tables, today }, { held, washed }, id = '') => {
-    const row = theVessel(db, id);
-    if (washed) bench.saveHeld(db, row.id, null, [], today);
-    else {
-      if (held === undefined) throw inputError('held', 'say what it holds, or "washed": true');
-      const { name, classes } = whatIs(tables, held);
-      mustBeSafe(
-        tables,
-        { things: [{ classes }], before: [{ classes: row.classes, where: 'tank', daysAgo: 0 }] },
-        allNotes(tables),
-      );
-      bench.saveHeld(db, row.id, name, classes, today);
-    }
-    return { caseId: null, result: {} };
-  },
-);
+export const noteVessel = act('noteVessel', ({ db, tables, today }, { held, washed }, id) => {
+  const row = theVessel(db, id);
+  if (washed) bench.saveHeld(db, row.id, null, [], today);
+  else {
+    if (held === undefined) throw unfit('held', 'say-held');
+    const { name, classes } = whatIs(tables, held);
+    mustBeSafe(
+      db,
+      tables,
+      { things: [{ classes }], before: [{ classes: row.classes, where: 'tank', daysAgo: 0 }] },
+      allNotes(tables),
+    );
+    bench.saveHeld(db, row.id, name, classes, today);
+  }
+  return { caseId: null, result: {} };
+});
 
 /**
  * Notes that a remedy has been mixed: refused as the card would be, its cautions must have been read, what
  * went in is taken from the cupboard, and the sprayer holds it from now on.
  */
-export const noteMix = command('note-mix', noteMixInput, ({ db, tables, today }, input) => {
+export const noteMix = act('noteMix', ({ db, tables, today }, input) => {
   const { remedy, strength, volumeMl, plants, vesselId, acknowledged } = input;
   const vessel = vesselId === undefined ? undefined : theVessel(db, vesselId);
-  const card = answerMix(tables, {
+  const { measures } = oneGarden(db);
+  const card = mixRemedy(tables, {
     remedy,
+    measures,
     volume: { amount: volumeMl, unit: 'mL' },
     ...(strength === undefined ? {} : { strength }),
     ...(plants === undefined ? {} : { plants }),
-    ...(vessel ? { vesselHeld: vessel.classes } : {}),
+    ...(vessel ? { vesselHeld: [...vessel.classes] } : {}),
   });
-  if (card.kind !== 'mix') throw new Problem('conflict', 'says' in card ? card.says : 'That cannot be mixed.');
-  const left = card.cautions.filter(
-    ({ level, rule, says }) => level === 'caution' && !acknowledged.includes(rule ?? says),
-  );
-  if (left.length > 0)
-    throw new Problem(
-      'conflict',
-      left.map(({ says }) => says).join(' '),
-      left.map(({ rule, says }) => ({ field: 'acknowledged', message: rule ?? says })),
-    );
+  if (card.kind === 'refused')
+    throw conflict('said', { says: card.because.map((found) => cautionLine(tables, found, measures)).join(' ') });
+  if (card.kind !== 'mix') throw new Error(`a remedy was mixed as "${card.kind}"`);
+  const left = card.cautions.filter((found) => found.level === 'caution' && !acknowledged.includes(cautionKey(found)));
+  if (left.length > 0) throw refuseUnread(tables, left, measures);
   const took: MixNoted['took'] = [];
   for (const part of card.parts) {
     const kept = bench.maybeOneKept(db, part.ingredient);
@@ -172,27 +146,11 @@ export const noteMix = command('note-mix', noteMixInput, ({ db, tables, today },
   return { caseId: null, result: noted };
 });
 
-/** What noting a mix changed, so that it can be taken back. */
-const mixNoted = z.object({
-  id: z.string(),
-  took: z.array(z.object({ ingredient: z.string(), amount: z.number() })),
-  vessel: z
-    .object({
-      id: z.string(),
-      now: z.string(),
-      held: z.string().nullable(),
-      classes: z.array(z.string()),
-      on: z.string().nullable(),
-    })
-    .optional(),
-});
-type MixNoted = z.infer<typeof mixNoted>;
-
 /** Takes back a mix that was noted by mistake: the cupboard has it again, the sprayer what it held before. */
-export const takeBackMix = command('take-back-mix', takeBackMixInput, ({ db }, _input, id = '') => {
+export const takeBackMix = act('takeBackMix', ({ db }, _input, id) => {
   const found = answerWithId(db, 'note-mix', 'take-back-mix', id);
   if (!found) throw notFound('mix', id);
-  if (found.isTakenBack) throw new Problem('conflict', 'That mix has been taken back already.');
+  if (found.isTakenBack) throw conflict('taken-back-already');
   const { took, vessel } = mixNoted.parse(found.result);
   for (const { ingredient, amount } of took) {
     const kept = bench.maybeOneKept(db, ingredient);
@@ -214,23 +172,23 @@ function whatIs(tables: Tables, word: string): { name: string; classes: readonly
   const kind = batchKinds.find((id) => id === word);
   if (kind) return { name: batchNames[kind], classes: batchClasses[kind] };
   const ingredient = ingredientNamed(tables, word);
-  if (!ingredient) throw inputError('held', `"${word}" is not known; name a remedy, a brew or an ingredient`);
+  if (!ingredient) throw unfit('held', 'unknown-thing', { given: word });
   return { name: ingredient.name, classes: ingredient.classes };
 }
 
-/** How many tag patterns the app can draw. */
-const tagPatterns = 12;
-
-export const startBatch = command('start-batch', startBatchInput, ({ db, tables, today }, input) => {
+export const startBatch = act('startBatch', ({ db, tables, today }, input) => {
   const { kind, vesselId, shell, lid, acknowledged } = input;
-  if (kind === 'shell-extract' && !shell)
-    throw inputError('shell', 'is missing: grams of shell, acid in the vinegar, grain');
-  if (kind !== 'shell-extract' && shell) throw inputError('shell', 'belongs to shell extract only');
+  if (kind === 'shell-extract' && !shell) throw unfit('shell', 'shell-missing');
+  if (kind !== 'shell-extract' && shell) throw unfit('shell', 'shell-only');
   const vessel = vesselId === undefined ? undefined : theVessel(db, vesselId);
   if (vessel && vessel.volume_ml < input.volumeMl)
-    throw inputError('volumeMl', `is more than ${vessel.name} holds (${vessel.volume_ml} mL)`);
+    throw unfit('volumeMl', 'more-than-vessel', {
+      vessel: vessel.name,
+      holds: inWords(mL(vessel.volume_ml), oneGarden(db).measures),
+    });
   const facts: SceneFact[] = lid === 'tight' ? ['lid-tight'] : [];
   mustBeSafe(
+    db,
     tables,
     {
       things: [
@@ -263,19 +221,20 @@ export const startBatch = command('start-batch', startBatchInput, ({ db, tables,
 /** Where a brew goes, as facts of the scene. */
 const goesFacts = { soil: ['on-soil'], leaves: ['on-leaves'], 'raw-leaves': ['on-raw-leaves'] } as const;
 
-export const noteBatch = command('note-batch', noteBatchInput, ({ db, tables, today }, input, id = '') => {
+export const noteBatch = act('noteBatch', ({ db, tables, today }, input, id) => {
   const row = theBatch(db, id);
   const events = bench.anyBatchEvents(db, row.id);
   const state = batchState(batchOf(row, events), today);
-  if (state.stage === 'gone') throw new Problem('conflict', `Nothing is left of ${row.name}.`);
-  if (input.kind === 'fizz-ended' && row.kind !== 'shell-extract')
-    throw inputError('kind', 'only shells in vinegar fizz');
+  if (state.stage === 'gone') throw conflict('nothing-left', { name: row.name });
+  if (input.kind === 'fizz-ended' && row.kind !== 'shell-extract') throw unfit('kind', 'no-fizz');
   if (input.kind === 'used') {
-    if (input.ml === undefined) throw inputError('ml', 'is missing: how much of it was used?');
-    if (input.ml > state.leftMl + 0.5) throw inputError('ml', `is more than is left (${Math.round(state.leftMl)} mL)`);
-    if (state.stage === 'working') throw new Problem('conflict', `${row.name} is not ready before ${state.readyOn}.`);
+    if (input.ml === undefined) throw unfit('ml', 'used-missing');
+    if (input.ml > state.leftMl + 0.5)
+      throw unfit('ml', 'more-than-left', { left: inWords(mL(Math.round(state.leftMl)), oneGarden(db).measures) });
+    if (state.stage === 'working') throw conflict('not-ready', { name: row.name, day: { day: state.readyOn } });
     const vessel = input.vesselId === undefined ? undefined : theVessel(db, input.vesselId);
     mustBeSafe(
+      db,
       tables,
       {
         things: [{ classes: batchClasses[row.kind] }],
@@ -296,31 +255,48 @@ export const noteBatch = command('note-batch', noteBatchInput, ({ db, tables, to
   return { caseId: null, result: {} };
 });
 
-export const takeBackBatchEvent = command(
-  'take-back-batch-event',
-  takeBackBatchEventInput,
-  ({ db }, _input, id = '') => {
-    const row = theBatch(db, id);
-    const events = bench.anyBatchEvents(db, row.id);
-    const last = events[events.length - 1];
-    if (!last) throw new Problem('conflict', 'Nothing has been noted yet, so there is nothing to take back.');
-    bench.dropBatchEvent(db, last.id);
-    return { caseId: null, result: { takenBack: last.kind } };
-  },
-);
-
-/** Saves an own recipe, new or changed, unless a limit or a rule forbids it. */
-export const saveRecipe = command('save-recipe', saveRecipeInput, ({ db, tables, today }, { document }, id) => {
-  if (id !== undefined && !bench.maybeOneRecipe(db, id)) throw notFound('recipe', id);
-  const stop = checkRecipe(tables, document).find(({ level }) => level === 'stop');
-  if (stop) throw new Problem('conflict', `${stop.says} ${stop.instead ?? ''}`.trim());
-  const recipeId = id ?? randomUUID();
-  bench.saveRecipe(db, recipeId, document, today);
-  return { caseId: null, result: { id: recipeId } };
+export const takeBackBatchEvent = act('takeBackBatchEvent', ({ db }, _input, id) => {
+  const row = theBatch(db, id);
+  const events = bench.anyBatchEvents(db, row.id);
+  const last = events[events.length - 1];
+  if (!last) throw conflict('nothing-noted');
+  bench.dropBatchEvent(db, last.id);
+  return { caseId: null, result: { takenBack: last.kind } };
 });
 
-export const deleteRecipe = command('delete-recipe', deleteRecipeInput, ({ db }, _input, id = '') => {
+/** Saves an own recipe unless a limit or a rule forbids it. */
+function keepRecipe({ db, tables, today }: ActContext, document: RecipeDocument, id: string) {
+  const stop = checkRecipe(tables, document).find(({ level }) => level === 'stop');
+  if (stop) throw conflict('said', { says: cautionLine(tables, stop, oneGarden(db).measures) });
+  bench.saveRecipe(db, id, document, today);
+  return { caseId: null, result: { id } };
+}
+
+export const saveRecipe = act('saveRecipe', (context, { document }) => keepRecipe(context, document, randomUUID()));
+
+export const changeRecipe = act('changeRecipe', (context, { document }, id) => {
+  if (!bench.maybeOneRecipe(context.db, id)) throw notFound('recipe', id);
+  return keepRecipe(context, document, id);
+});
+
+export const deleteRecipe = act('deleteRecipe', ({ db }, _input, id) => {
   if (!bench.maybeOneRecipe(db, id)) throw notFound('recipe', id);
   bench.dropRecipe(db, id);
   return { caseId: null, result: {} };
 });
+
+export const acts = {
+  setPreferences,
+  keepIngredient,
+  dropIngredient,
+  addVessel,
+  noteVessel,
+  noteMix,
+  takeBackMix,
+  startBatch,
+  noteBatch,
+  takeBackBatchEvent,
+  saveRecipe,
+  changeRecipe,
+  deleteRecipe,
+};

@@ -1,0 +1,20 @@
+export const outcomeWords: Readonly<Record<string, string>> = {
+  solved: 'Solved',
+  'no-change': 'No change',
+  worse: 'Got worse',
+  'plant-harmed': 'Plant was hurt',
+  mistaken: 'Read wrongly',
+  left: 'Left as it was',
+  'given-up': 'Given up',
+};
+
+/** The five parts of a case, in order. */
+export const caseParts = [
+  { id: 'read', label: 'Read' },
+  { id: 'weigh', label: 'Weigh' },
+  { id: 'choose', label: 'Choose' },
+  { id: 'do', label: 'Do' },
+  { id: 'look', label: 'Look' },
+] as const;
+
+export const stateWords = { seen: 'Seen', absent: 'Looked, not there', 'not-looked': 'Not looked' } as const;

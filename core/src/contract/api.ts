@@ -1,0 +1,249 @@
+import { z } from 'zod';
+import * as bench from './bench';
+import * as clinic from './clinic';
+import * as commands from './commands';
+import { followRequest, followResponse } from './follow';
+import * as mixing from './mix';
+import { planRequest, planResponse } from './plan';
+import { recipeDocument } from './recipe';
+import * as views from './views';
+import { weighRequest, weighResponse } from './weigh';
+
+/**
+ * Every call between the app and the server, once: where it is, what goes in, what comes out, what it makes
+ * stale, and how the log tells it. Express, the client's hooks, what is fetched anew, the words of the log
+ * and docs/api.md are made from this table; a renamed field does not compile on either side.
+ *
+ * `read` fetches, `ask` works something out and writes nothing, `act` is one command: one transaction, logged,
+ * done once however often it is sent. A path holds one `:id` at most.
+ */
+const made = z.object({ id: z.string() });
+const nothing = z.object({});
+
+const read = <Output extends z.ZodType>(path: string, output: Output) =>
+  ({ kind: 'read', method: 'GET', path, input: z.undefined(), output, stale: [] }) as const;
+const ask = <Input extends z.ZodType, Output extends z.ZodType>(path: string, input: Input, output: Output) =>
+  ({ kind: 'ask', method: 'POST', path, input, output, stale: [] }) as const;
+
+/** How the log keeps an act (`id`, never to be changed) and tells it (`says`). */
+interface Logged {
+  readonly id: string;
+  readonly says: string;
+}
+const act = <Input extends z.ZodType, Output extends z.ZodType, const Stale extends readonly string[]>(
+  path: string,
+  input: Input,
+  output: Output,
+  log: Logged,
+  stale: Stale,
+  /** The open steps are laid out anew afterwards and remembered. */
+  movesPlan = false,
+) => ({ kind: 'act', method: 'POST', path, input, output, log, stale, movesPlan }) as const;
+
+const log = (id: string, says: string): Logged => ({ id, says });
+
+/** What shows the case, its steps and its log. */
+const caseViews = ['oneCase', 'cases', 'today', 'garden', 'notebook'] as const;
+const benchViews = ['bench', 'garden', 'notebook'] as const;
+/** Readings of open cases are weighed anew. */
+const readings = [...caseViews, 'bed'] as const;
+
+const understood = z.object({
+  understood: z.array(
+    z.object({ say: z.string(), sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() }),
+  ),
+  notUnderstood: z.array(z.string()),
+});
+
+export const calls = {
+  // What is there.
+  today: read('/today', views.todayView),
+  garden: read('/garden', views.gardenView),
+  cases: read('/cases', z.array(views.caseSummary)),
+  oneCase: read('/cases/:id', views.caseView),
+  bed: read('/beds/:id', clinic.bedView),
+  bench: read('/bench', bench.benchView),
+  recipe: read('/recipes/:id', recipeDocument),
+  practice: read('/practice', clinic.practiceView),
+  notebook: read('/notebook', views.notebookView),
+  knowledge: read('/knowledge', z.record(z.string(), z.number())),
+  health: read('/health', z.object({ ok: z.boolean() })),
+
+  // The job without a garden: the same bodies as on the command line.
+  weigh: ask('/weigh', weighRequest, weighResponse),
+  plan: ask('/plan', planRequest, planResponse),
+  follow: ask('/follow', followRequest, followResponse),
+  mix: ask('/mix', z.unknown(), mixing.mixResponse),
+  mixRemedy: ask('/mix/remedy', mixing.remedyOrder, mixing.mixResponse),
+  mixOwn: ask('/mix/own', mixing.ownOrder, mixing.mixResponse),
+  mixDilution: ask('/mix/dilution', mixing.dilutionOrder, mixing.mixResponse),
+  mixTogether: ask('/mix/together', mixing.togetherOrder, mixing.mixResponse),
+  mixTool: ask('/mix/tool', mixing.toolOrder, mixing.mixResponse),
+  mixAsk: ask('/mix/ask', mixing.askOrder, mixing.mixResponse),
+
+  // Cases.
+  openCase: act('/cases', commands.openCase, made, log('open-case', 'Case opened'), [...caseViews, 'bed']),
+  addEvidence: act(
+    '/cases/:id/evidence',
+    commands.addEvidence,
+    understood,
+    log('add-evidence', 'Signs noted'),
+    readings,
+  ),
+  answerCheck: act('/cases/:id/checks', commands.answerCheck, nothing, log('answer-check', 'Check made'), readings),
+  chooseRemedy: act(
+    '/cases/:id/remedies',
+    commands.chooseRemedy,
+    made,
+    log('choose-remedy', 'Remedy chosen'),
+    [...caseViews, 'bench'],
+    true,
+  ),
+  endTreatment: act(
+    '/treatments/:id/end',
+    commands.endTreatment,
+    nothing,
+    log('end-treatment', 'Remedy ended'),
+    [...caseViews, 'bench'],
+    true,
+  ),
+  recordStep: act('/steps', commands.stepEvent, nothing, log('record-step', 'Step'), caseViews, true),
+  addLook: act('/cases/:id/looks', commands.addLook, made, log('add-look', 'Counted'), caseViews),
+  closeCase: act(
+    '/cases/:id/close',
+    commands.closeCase,
+    nothing,
+    log('close-case', 'Case closed'),
+    [...readings, 'bench'],
+    true,
+  ),
+  reopenCase: act(
+    '/cases/:id/reopen',
+    commands.reopenCase,
+    nothing,
+    log('reopen-case', 'Case opened again'),
+    [...readings, 'bench'],
+    true,
+  ),
+
+  // The garden.
+  addBed: act('/beds', commands.addBed, made, log('add-bed', 'Bed added'), ['garden', 'notebook']),
+  addPlanting: act('/beds/:id/plantings', commands.addPlanting, made, log('add-planting', 'Planted'), [
+    'garden',
+    'bed',
+    'notebook',
+  ]),
+  changeGarden: act(
+    '/garden',
+    commands.changeGarden,
+    nothing,
+    log('change-garden', 'Garden settings changed'),
+    // Every sentence is in the gardener's measures.
+    [...readings, 'bench', 'practice'],
+    true,
+  ),
+  setHarvest: act(
+    '/plantings/:id/harvest',
+    clinic.setHarvest,
+    nothing,
+    log('set-harvest', 'Harvest day set'),
+    readings,
+  ),
+  setThreshold: act(
+    '/thresholds/:id',
+    clinic.setThreshold,
+    nothing,
+    log('set-threshold', 'Threshold changed'),
+    readings,
+  ),
+  addSoilTest: act('/beds/:id/soil-tests', clinic.addSoilTest, made, log('add-soil-test', 'Soil test noted'), readings),
+  importSoilTests: act(
+    '/soil-tests/import',
+    clinic.importSoilTests,
+    z.object({ imported: z.number() }),
+    log('import-soil-tests', 'Soil tests imported'),
+    readings,
+  ),
+  answerPractice: act(
+    '/practice',
+    clinic.answerPractice,
+    z.object({ right: z.boolean() }),
+    log('answer-practice', 'Practised a reading'),
+    ['practice', 'notebook'],
+  ),
+
+  // The bench.
+  setPreferences: act(
+    '/preferences',
+    bench.setPreferences,
+    nothing,
+    log('set-preferences', 'Own rules changed'),
+    benchViews,
+  ),
+  keepIngredient: act(
+    '/cupboard',
+    bench.keepIngredient,
+    z.object({ ingredient: z.string() }),
+    log('keep-ingredient', 'Cupboard'),
+    benchViews,
+  ),
+  dropIngredient: act(
+    '/cupboard/:id/drop',
+    bench.dropIngredient,
+    nothing,
+    log('drop-ingredient', 'Out of the cupboard'),
+    benchViews,
+  ),
+  addVessel: act('/vessels', bench.addVessel, made, log('add-vessel', 'Sprayer or jar added'), benchViews),
+  noteVessel: act('/vessels/:id', bench.noteVessel, nothing, log('note-vessel', 'Sprayer or jar'), benchViews),
+  noteMix: act('/mixes', bench.noteMix, bench.mixNoted, log('note-mix', 'Mixed'), benchViews),
+  takeBackMix: act(
+    '/mixes/:id/take-back',
+    bench.takeBackMix,
+    made,
+    log('take-back-mix', 'Mix, taken back'),
+    benchViews,
+  ),
+  startBatch: act('/batches', bench.startBatch, made, log('start-batch', 'Brew begun'), [...benchViews, 'today']),
+  noteBatch: act('/batches/:id/events', bench.noteBatch, nothing, log('note-batch', 'Brew'), [...benchViews, 'today']),
+  takeBackBatchEvent: act(
+    '/batches/:id/take-back',
+    bench.takeBackBatchEvent,
+    z.object({ takenBack: z.string() }),
+    log('take-back-batch-event', 'Brew, taken back'),
+    [...benchViews, 'today'],
+  ),
+  saveRecipe: act('/recipes', bench.saveRecipe, made, log('save-recipe', 'Recipe saved'), [...benchViews, 'recipe']),
+  changeRecipe: act('/recipes/:id', bench.saveRecipe, made, log('change-recipe', 'Recipe changed'), [
+    ...benchViews,
+    'recipe',
+  ]),
+  deleteRecipe: act('/recipes/:id/delete', bench.deleteRecipe, nothing, log('delete-recipe', 'Recipe deleted'), [
+    ...benchViews,
+    'recipe',
+  ]),
+} as const;
+
+export type Calls = typeof calls;
+export type CallName = keyof Calls;
+type NamesOf<Kind> = { [Name in CallName]: Calls[Name]['kind'] extends Kind ? Name : never }[CallName];
+export type ReadName = NamesOf<'read'>;
+export type AskName = NamesOf<'ask'>;
+export type ActName = NamesOf<'act'>;
+
+/** What is sent, as it may be written, and as it is once read. */
+export type InputOf<Name extends CallName> = z.input<Calls[Name]['input']>;
+export type ParsedOf<Name extends CallName> = z.output<Calls[Name]['input']>;
+/** What comes back. */
+export type OutputOf<Name extends CallName> = z.output<Calls[Name]['output']>;
+
+/** Where a call is, with its id filled in. */
+export const pathOf = (name: CallName, id = ''): string => calls[name].path.replace(':id', encodeURIComponent(id));
+
+/** Every act by the name under which the log keeps it. */
+export const actsInLog: ReadonlyMap<string, Logged> = new Map(
+  Object.values(calls).flatMap((call) => (call.kind === 'act' ? [[call.log.id, call.log] as const] : [])),
+);
+
+/** What an act makes stale: only names of reads stand there. */
+export const staleAfter = (name: ActName): readonly ReadName[] => calls[name].stale satisfies readonly ReadName[];

@@ -1,0 +1,32 @@
+import type { RecipeSpec } from '../tables';
+
+/** Label strength where nothing is said, %: what pharmacies sell. */
+export const usualBottlePercent = 3;
+
+/** g/mL of a syrup with 20 % sugar: it weighs close to its volume. Source: sugar tables. */
+export const syrupDensity = 1.08;
+
+/** The most of its ingredient in a litre of ready mix that a value of a recipe stands for, mL or g. */
+export function perLitreOf(spec: RecipeSpec, value: number, bottlePercent = usualBottlePercent): number {
+  switch (spec.kind) {
+    case 'percent-volume':
+      return value * 10;
+    case 'one-to-n':
+      return 1000 / (value + 1);
+    case 'grams-per-litre':
+      return value;
+    case 'percent-strength':
+      return (1000 * value) / bottlePercent;
+    case 'bait':
+      return value * 10 * syrupDensity;
+    default:
+      return spec satisfies never;
+  }
+}
+
+/** The strength to begin with. @throws Error for a recipe without one. */
+export function usualStrength({ strengths }: RecipeSpec): RecipeSpec['strengths'][number] {
+  const found = strengths.find(({ byDefault }) => byDefault) ?? strengths[0];
+  if (!found) throw new Error('a recipe has no strength');
+  return found;
+}

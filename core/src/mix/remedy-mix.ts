@@ -1,0 +1,153 @@
+import { byRule, ingredientNamed, nearbyCaution, plantStop, plantTest, rulesIn } from '../choose';
+import type { RemedyOrder } from '../contract/mix';
+import { inputError } from '../contract/problem';
+import { plantNamed } from '../read';
+import { said } from '../quantities';
+import {
+  rowById,
+  withinCap,
+  type IngredientRow,
+  type PlantRow,
+  type RecipeSpec,
+  type RemedyRow,
+  type Tables,
+} from '../tables';
+import { amountsFor, withAlso, type Amount } from './amounts';
+import type { CautionFound } from '../choose/caution';
+import type { MixFound, StrengthFound } from './found';
+import { hardWaterFor } from './hard-water';
+import { usualStrength } from './limits';
+import { liquid, powder, round, type PartFound } from './parts';
+import { pouringOrder } from './pouring';
+import { findSlip } from './slips';
+import { volumeOf } from './volume';
+
+type Mixable = RemedyRow & { readonly recipe: RecipeSpec };
+
+/**
+ * A remedy mixed to order, or why it will not be: amounts, the order of pouring, what hard water takes,
+ * cautions, slips, and the working of every number.
+ * @throws InputError naming the field, for input that does not fit.
+ */
+export function mixRemedy(tables: Tables, order: RemedyOrder): MixFound {
+  const remedy = mixable(tables, order.remedy);
+  const ml = volumeOf(order);
+  const { recipe } = remedy;
+  const strength = strengthOf(remedy, order);
+  const plants = (order.plants ?? []).map((name) => plantOf(tables, name, 'plants'));
+  const nearby = (order.nearby ?? []).map((name) => plantOf(tables, name, 'nearby'));
+  const against: CautionFound[] = [
+    ...beyondCap(remedy, strength.value),
+    ...plants.flatMap((plant) => plantStop(tables, remedy, plant)),
+  ];
+  if (against.length > 0) return refused(against);
+
+  const product = productFor(tables, remedy, order);
+  // What else goes in, and all that is known of the job, is checked with every part of the mix.
+  const others = (order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? []);
+  const rules = rulesIn(tables, {
+    things: [
+      {
+        classes: [...product.classes, ...remedy.classes],
+        ...(order.bottlePercent === undefined ? {} : { percent: order.bottlePercent }),
+      },
+      ...others,
+    ],
+    facts: order.facts ?? [],
+    before: order.vesselHeld === undefined ? [] : [{ classes: order.vesselHeld, where: 'tank', daysAgo: 0 }],
+    ...(order.daysToHarvest === undefined ? {} : { daysToHarvest: order.daysToHarvest }),
+  });
+  if (rules.some(({ level }) => level === 'stop')) return refused(rules.map(byRule));
+
+  const amounts = withAlso(recipe, amountsFor(recipe, strength.value, ml, product, order), ml);
+  const parts = amounts.parts.map((amount) => partFor(tables, amount));
+  const soap =
+    recipe.kind === 'percent-volume' && recipe.hardWaterBinds
+      ? hardWaterFor(recipe.cap, strength.value, ml, product, order)
+      : undefined;
+  if (soap?.kind === 'over-limit') return refused([soap.caution]);
+  const slip = order.typed && parts[0] ? findSlip(parts[0].ml, order.typed, order.measures) : undefined;
+  // A rule that one of the remedy’s own cautions already says would only be read twice.
+  const alreadySaid = new Set(remedy.cautions.flatMap(({ rule }) => rule ?? []));
+  return {
+    kind: 'mix',
+    of: { kind: 'remedy', remedy: remedy.id },
+    strength,
+    totalMl: round(ml, 1),
+    waterMl: amounts.waterMl,
+    parts,
+    order: pouringOrder(recipe, amounts.waterMl, parts),
+    ...(soap?.kind === 'found' ? { hardWater: soap.found } : {}),
+    cautions: [
+      ...remedy.cautions
+        .filter(({ at }) => at !== 'choose')
+        .map(({ id, level }): CautionFound => ({ level, own: { remedy: remedy.id, caution: id } })),
+      ...rules.filter(({ id }) => !alreadySaid.has(id)).map(byRule),
+      ...plants.flatMap((plant) => plantTest(tables, remedy, plant)),
+      ...nearby.flatMap((plant) => nearbyCaution(tables, remedy, plant)),
+    ],
+    ...(slip ? { slip } : {}),
+    working: [...amounts.working, ...(soap?.kind === 'found' ? soap.working : [])],
+    grade: remedy.grade,
+  };
+}
+
+export const refused = (because: readonly CautionFound[]): MixFound => ({
+  kind: 'refused',
+  because,
+  understood: [],
+  notUnderstood: [],
+});
+
+function mixable(tables: Tables, id: string): Mixable {
+  const remedy = tables.remedies.find((row) => row.id === id);
+  if (!remedy) {
+    const known = tables.remedies.filter(({ recipe }) => recipe).map((row) => row.id);
+    throw inputError('remedy', `"${id}" is not known; known with a recipe: ${known.join(', ')}`);
+  }
+  if (!remedy.recipe) throw inputError('remedy', `${remedy.name} has nothing to mix: ${remedy.rate}`);
+  return { ...remedy, recipe: remedy.recipe };
+}
+
+function beyondCap({ id, recipe }: Mixable, value: number): CautionFound[] {
+  if (withinCap(recipe, value)) return [];
+  return [
+    {
+      level: 'stop',
+      ...said('beyond-cap', { remedy: id, value, most: recipe.cap, usual: usualStrength(recipe).value }),
+    },
+  ];
+}
+
+function strengthOf({ recipe }: Mixable, { strength }: RemedyOrder): StrengthFound {
+  const { kind } = recipe;
+  if (typeof strength === 'number') return { kind, value: strength };
+  const found = strength === undefined ? usualStrength(recipe) : recipe.strengths.find(({ id }) => id === strength);
+  if (!found)
+    throw inputError(
+      'strength',
+      `"${strength}" is not known here; use ${recipe.strengths.map(({ id }) => id).join(', ')} or a number`,
+    );
+  return { kind, value: found.value, named: found.id };
+}
+
+function productFor(tables: Tables, { recipe }: Mixable, { product }: RemedyOrder): IngredientRow {
+  const usual = rowById(tables.ingredients, recipe.ingredient, 'ingredients');
+  if (product === undefined) return usual;
+  const given = ingredientNamed(tables, product);
+  const fits = given && given.classes.some((name) => usual.classes.includes(name));
+  if (!fits) throw inputError('product', `"${product}" cannot stand in for ${usual.name.toLowerCase()}`);
+  return given;
+}
+
+function partFor(tables: Tables, { ingredient, ml, grams }: Amount): PartFound {
+  const row = rowById(tables.ingredients, ingredient, 'ingredients');
+  return grams === undefined ? liquid(row, ml ?? 0) : powder(row, grams);
+}
+
+function plantOf(tables: Tables, name: string, field: string): PlantRow {
+  const id = tables.plants.some((plant) => plant.id === name) ? name : plantNamed(tables, name);
+  if (id === undefined)
+    throw inputError(field, `the plant "${name}" is not known; leave it out or use a commoner name`);
+  return rowById(tables.plants, id, 'plants');
+}

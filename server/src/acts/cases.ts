@@ -1,0 +1,190 @@
+import { randomUUID } from 'node:crypto';
+import { againstPlant } from '@trowel/core/choose';
+import { addDays } from '@trowel/core/quantities';
+import { readLine, type About } from '@trowel/core/read';
+import { withinCap } from '@trowel/core/tables';
+import { caseNameFor, keptWords } from '@trowel/core/wording';
+import type { Db } from '../database';
+import { conflict, notFound, unfit } from '../problems';
+import * as cases from '../store/cases';
+import * as garden from '../store/garden';
+import * as treatments from '../store/treatments';
+import { emptyReading, readingOf } from '../views/reading';
+import { applyCautions, maybeRemedy, refuseUnread, unread } from '../views/step-safety';
+import { act } from './command';
+import { tagPatterns } from './tags';
+
+const theCase = (db: Db, id: string) => {
+  const row = cases.maybeOneCase(db, id);
+  if (!row) throw notFound('case', id);
+  return row;
+};
+
+const theOpenCase = (db: Db, id: string) => {
+  const row = theCase(db, id);
+  if (row.status === 'closed') throw conflict('case-closed', { name: row.name });
+  return row;
+};
+
+/** What is known of a case before its line is read. */
+function aboutCase(db: Db, row: cases.CaseRow): About {
+  const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
+  const bed = garden.maybeOneBed(db, row.bed_id);
+  return { ...(planting ? { plant: planting.plant } : {}), ...(bed ? { setting: bed.setting } : {}) };
+}
+
+export const openCase = act('openCase', ({ db, tables, today }, { bedId, plantingId, name }) => {
+  const bed = garden.maybeOneBed(db, bedId);
+  if (!bed) throw unfit('bedId', 'no-such-bed', { given: bedId });
+  const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
+  if (plantingId !== undefined && planting?.bed_id !== bedId)
+    throw unfit('plantingId', 'not-in-bed', { given: plantingId ?? '', bed: bed.name });
+  const id = randomUUID();
+  const plantName = planting ? keptWords(tables, 'plants', planting.plant) : undefined;
+  const caseName = name ?? caseNameFor(bed.name, planting && (planting.label || plantName));
+  cases.addCase(db, {
+    id,
+    name: caseName,
+    pattern: cases.countCases(db) % tagPatterns,
+    bed_id: bedId,
+    planting_id: plantingId ?? null,
+    opened_on: today,
+    reading: emptyReading,
+  });
+  return { caseId: id, result: { id } };
+});
+
+export const addEvidence = act('addEvidence', ({ db, tables, clock, today }, { said, items = [] }, caseId) => {
+  const row = theOpenCase(db, caseId);
+  const read = said === undefined ? undefined : readLine(tables, said, aboutCase(db, row));
+  items.forEach(({ sign }, index) => {
+    if (!tables.signs.some(({ id }) => id === sign))
+      throw unfit(`items[${index}].sign`, 'unknown-sign', { given: sign });
+  });
+  for (const item of read?.understood ?? [])
+    cases.addObservation(db, {
+      caseId: row.id,
+      sign: item.sign,
+      state: item.state,
+      amount: item.amount,
+      said: item.say,
+      on: today,
+    });
+  for (const { sign, state, amount } of items)
+    cases.addObservation(db, { caseId: row.id, sign, state, amount, on: today });
+  cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
+  return {
+    caseId: row.id,
+    result: {
+      understood: (read?.understood ?? []).map((item) => ({ ...item })),
+      notUnderstood: [...(read?.notUnderstood ?? [])],
+    },
+  };
+});
+
+export const answerCheck = act('answerCheck', ({ db, tables, clock, today }, { check, answer }, caseId) => {
+  const row = theOpenCase(db, caseId);
+  const checkRow = tables.checks.find(({ id }) => id === check);
+  if (!checkRow) throw unfit('check', 'unknown-check', { given: check });
+  const given = checkRow.answers.find(({ id }) => id === answer);
+  if (!given) throw unfit('answer', 'one-of', { known: checkRow.answers.map(({ id }) => `"${id}"`).join(', ') });
+  cases.addCheckDone(db, { caseId: row.id, check, answer, on: today });
+  for (const { sign, state } of given.gives)
+    cases.addObservation(db, { caseId: row.id, sign, state, said: checkRow.name, on: today });
+  cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
+  return { caseId: row.id, result: {} };
+});
+
+export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy, strength }, caseId) => {
+  const row = theOpenCase(db, caseId);
+  const remedyRow = tables.remedies.find(({ id }) => id === remedy);
+  if (!remedyRow) throw unfit('remedy', 'unknown-remedy', { given: remedy });
+  const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
+  const against = againstPlant(tables, remedyRow, planting?.plant);
+  if (against !== undefined) throw conflict('not-for-plant', { remedy: remedyRow.name, why: against });
+  if (strength !== undefined && remedyRow.recipe && !withinCap(remedyRow.recipe, strength))
+    throw unfit('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
+  if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
+    throw conflict('under-way', { remedy: remedyRow.name });
+  const id = randomUUID();
+  // A rule that would stop it at the bed stops it here already: what this bed had, how near the harvest is.
+  const wanted = { id, case_id: row.id, remedy, strength: null, chosen_on: today, ended_on: null };
+  const stops = applyCautions(db, tables, wanted, today).filter(({ level }) => level === 'stop');
+  if (stops.length > 0) throw refuseUnread(tables, stops.slice(0, 1), garden.oneGarden(db).measures);
+  const standard = remedyRow.recipe?.strengths.find(({ byDefault }) => byDefault)?.value ?? null;
+  treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: strength ?? standard, chosen_on: today });
+  return { caseId: row.id, result: { id } };
+});
+
+const theTreatment = (db: Db, id: string) => {
+  const row = treatments.maybeOneTreatment(db, id);
+  if (!row) throw notFound('treatment', id);
+  theOpenCase(db, row.case_id);
+  return row;
+};
+
+export const endTreatment = act('endTreatment', ({ db, today }, _input, treatmentId) => {
+  const row = theTreatment(db, treatmentId);
+  treatments.endTreatment(db, row.id, today);
+  return { caseId: row.case_id, result: {} };
+});
+
+export const recordStep = act('recordStep', ({ db, tables, today }, { treatmentId, step, outcome, acknowledged }) => {
+  const row = theTreatment(db, treatmentId);
+  const remedy = maybeRemedy(tables, row.remedy);
+  if (!remedy) throw conflict('no-longer-known', { given: row.remedy });
+  const spec = remedy.steps.find(({ id }) => id === step);
+  if (!spec) throw unfit('step', 'no-such-step', { given: step, remedy: remedy.name });
+  const current = treatments.anyStepsOf(db, row.id).find((event) => event.step === step);
+  if (outcome === 'undone' && !current) throw conflict('not-ticked');
+  if (outcome !== 'undone' && current) throw conflict('ticked-already');
+  const left = outcome === 'done' && spec.applies ? unread(applyCautions(db, tables, row, today), acknowledged) : [];
+  if (left.length > 0) throw refuseUnread(tables, left, garden.oneGarden(db).measures);
+  treatments.addStepEvent(db, { treatmentId: row.id, step, outcome, on: today });
+  return { caseId: row.case_id, result: {} };
+});
+
+export const addLook = act('addLook', ({ db, today }, { treatmentId, kind, counts, harmSeen }, caseId) => {
+  const row = theOpenCase(db, caseId);
+  if (treatmentId !== undefined && theTreatment(db, treatmentId).case_id !== row.id)
+    throw unfit('treatmentId', 'other-case');
+  const id = randomUUID();
+  cases.addLook(db, {
+    id,
+    case_id: row.id,
+    treatment_id: treatmentId ?? null,
+    kind,
+    looked_on: today,
+    counts,
+    harm_seen: harmSeen,
+  });
+  return { caseId: row.id, result: { id } };
+});
+
+export const closeCase = act('closeCase', ({ db, tables, today }, { outcome }, caseId) => {
+  const row = theOpenCase(db, caseId);
+  const all = treatments.anyTreatments(db, row.id);
+  const lateDays = Math.max(0, ...all.map(({ remedy }) => maybeRemedy(tables, remedy)?.expect.lateLookDays ?? 0));
+  for (const { id } of all) treatments.endTreatment(db, id, today);
+  cases.closeCase(db, row.id, outcome, today, outcome === 'solved' ? addDays(today, lateDays || 14) : null);
+  return { caseId: row.id, result: {} };
+});
+
+export const reopenCase = act('reopenCase', ({ db }, _input, caseId) => {
+  const row = theCase(db, caseId);
+  if (row.status === 'open') throw conflict('case-open');
+  cases.reopenCase(db, row.id);
+  return { caseId: row.id, result: {} };
+});
+
+export const acts = {
+  openCase,
+  addEvidence,
+  answerCheck,
+  chooseRemedy,
+  endTreatment,
+  recordStep,
+  addLook,
+  closeCase,
+  reopenCase,
+};

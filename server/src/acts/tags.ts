@@ -1,0 +1,2 @@
+/** How many tag patterns the app can draw. */
+export const tagPatterns = 12;

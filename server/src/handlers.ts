@@ -1,0 +1,61 @@
+import type { AskName, ActName, InputOf, OutputOf, ParsedOf, ReadName } from '@trowel/core/contract';
+import { answerFollow, answerMix, answerOrder, answerPlan, answerWeigh } from '@trowel/core/headless';
+import type { Tables } from '@trowel/core/tables';
+import * as atBench from './acts/bench';
+import * as inCases from './acts/cases';
+import * as inGarden from './acts/garden';
+import { notFound } from './problems';
+import { maybeOneRecipe } from './store/bench';
+import { maybeOneCase } from './store/cases';
+import { benchViewOf } from './views/bench';
+import { caseSummaries, caseViewOf } from './views/cases';
+import { bedViewOf, practiceViewOf } from './views/clinic';
+import { gardenViewOf, notebookViewOf, todayViewOf } from './views/garden';
+import type { Deps } from './views/plan';
+import { standInWeather } from './weather/stand-in';
+
+/** One handler for each call of the table; one that is missing, or of another shape, does not compile. */
+type Reads = { readonly [Name in ReadName]: (deps: Deps, id: string) => OutputOf<Name> };
+type Asks = { readonly [Name in AskName]: (tables: Tables, input: ParsedOf<Name>) => OutputOf<Name> };
+type Acts = { readonly [Name in ActName]: (deps: Deps, body: InputOf<Name>, id: string) => OutputOf<Name> };
+
+const found = <Row>(row: Row | undefined, what: string, id: string): Row => {
+  if (row === undefined) throw notFound(what, id);
+  return row;
+};
+
+export const reads: Reads = {
+  today: todayViewOf,
+  garden: gardenViewOf,
+  cases: caseSummaries,
+  oneCase: (deps, id) => caseViewOf(deps, found(maybeOneCase(deps.db, id), 'case', id)),
+  bed: (deps, id) => found(bedViewOf(deps, id), 'bed', id),
+  bench: benchViewOf,
+  recipe: ({ db }, id) => found(maybeOneRecipe(db, id), 'recipe', id).document,
+  practice: practiceViewOf,
+  notebook: notebookViewOf,
+  knowledge: ({ tables }) => countRows(tables),
+  health: () => ({ ok: true }),
+};
+
+export const asks: Asks = {
+  weigh: answerWeigh,
+  plan: (tables, input) => answerPlan(tables, input, standInWeather),
+  follow: answerFollow,
+  mix: answerMix,
+  mixRemedy: (tables, order) => answerOrder(tables, { way: 'remedy', ...order }),
+  mixOwn: (tables, order) => answerOrder(tables, { way: 'own', ...order }),
+  mixDilution: (tables, order) => answerOrder(tables, { way: 'dilution', ...order }),
+  mixTogether: (tables, order) => answerOrder(tables, { way: 'together', ...order }),
+  mixTool: (tables, order) => answerOrder(tables, { way: 'tool', ...order }),
+  mixAsk: (tables, order) => answerOrder(tables, { way: 'ask', ...order }),
+};
+
+export const acts: Acts = { ...inCases.acts, ...inGarden.acts, ...atBench.acts };
+
+/** The number of rows of every table. */
+export function countRows(tables: Tables): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(tables).flatMap(([name, rows]) => (Array.isArray(rows) ? [[name, rows.length]] : [])),
+  );
+}
