@@ -24,8 +24,12 @@ export function typedFor(kind: QuantityKind, base: number | undefined, system: M
 }
 
 /** A usual amount to begin with, as one would say it: 1½ qt, not 1.59. */
-export function guessFor(kind: QuantityKind, base: number | undefined, system: MeasureSystem): Typed {
-  const unit = unitFor(kind, base ?? 0, system);
+export function guessFor(
+  kind: QuantityKind,
+  base: number | undefined,
+  system: MeasureSystem,
+  unit: string = unitFor(kind, base ?? 0, system),
+): Typed {
   return { text: base === undefined ? '' : String(guessIn(kind, base, unit, system)), unit };
 }
 
@@ -43,7 +47,13 @@ export function baseOf(typed: Typed, kind: QuantityKind, system: MeasureSystem):
 }
 
 /** A field's state: what was typed, how to change it, and the amount it stands for. */
-export function useQuantity(kind: QuantityKind, base: number | undefined, system: MeasureSystem) {
-  const [typed, setTyped] = useState(() => guessFor(kind, base, system));
+export function useQuantity(
+  kind: QuantityKind,
+  base: number | undefined,
+  system: MeasureSystem,
+  /** `kept` is what was saved, shown as it is; a guess is rounded to what one would say. */
+  origin: 'guess' | 'kept' = 'guess',
+) {
+  const [typed, setTyped] = useState(() => (origin === 'kept' ? typedFor : guessFor)(kind, base, system));
   return { typed, setTyped, base: baseOf(typed, kind, system), field: { kind, typed, change: setTyped, system } };
 }

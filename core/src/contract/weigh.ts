@@ -75,7 +75,7 @@ export const weighRequest = z.strictObject({
     .array(z.strictObject({ sign: z.string(), amount: z.number().min(0), daysAgo: z.number().min(0) }))
     .optional(),
 });
-export type WeighRequest = z.output<typeof weighRequest>;
+export type WeighRequest = z.input<typeof weighRequest>;
 
 const reasons = z.array(
   z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), weight: z.number(), says: z.string() }),

@@ -139,7 +139,8 @@ function surerThan(wanted: number, system: MeasureSystem, isPowder: boolean): Su
     const times = [2, 3, 4, 5].find((many) => isClose(spoonsOf(wanted * many), wanted * many));
     if (isPowder && times !== undefined) return { kind: 'larger-batch', times };
   }
-  const marks = system === 'us' ? systems.us.cup / 4 : 50;
+  // Fluid ounces stand on a US cup, ten millilitres on a jug.
+  const marks = system === 'us' ? systems.us.cup / 8 : 10;
   for (const count of [0.25, 0.5, 1])
     for (const useMl of [tsp, tbsp, 2 * tbsp, 4 * tbsp]) {
       const intoMl = roundTo((count * tsp * useMl) / wanted, marks);

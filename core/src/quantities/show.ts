@@ -132,7 +132,8 @@ export const isMetric = (system: MeasureSystem): boolean => systems[system].bulk
 export function unitToRead({ kind, amount, to = amount, unit }: Quantity, system: MeasureSystem): string {
   const reads = readIn[system][kind];
   if (kind === 'mass/volume' && unit === 'mg/L') return isMetric(system) ? 'mg/L' : 'ppm';
-  if (isMetric(system) && unit !== undefined && isMetricUnit(unit)) return unit;
+  // What is written in a unit of the reader's own kind stays in it: cubic yards, quarts, centimetres.
+  if (unit !== undefined && isMetric(system) === isMetricUnit(unit)) return unit;
   const found = reads.find(([id, from]) => Math.abs(fromBase(kind, to, id, system)) >= from * almost);
   return found?.[0] ?? reads[reads.length - 1]?.[0] ?? '';
 }
@@ -140,8 +141,8 @@ export function unitToRead({ kind, amount, to = amount, unit }: Quantity, system
 /** 2.8 cups are read as nearly a quart's worth of cups, 0.99 gallons as a gallon. */
 const almost = 0.985;
 
-const isMetricUnit = (unit: string): boolean =>
-  Object.values(metric).some((reads) => reads.some(([id]) => id === unit)) || unit === 'mg/m²';
+const metricUnits = new Set([...Object.values(metric).flatMap((reads) => reads.map(([id]) => id)), 'cm²', 'mg/m²']);
+const isMetricUnit = (unit: string): boolean => metricUnits.has(unit);
 
 export interface Shown {
   readonly figure: string;
@@ -189,7 +190,7 @@ function figureWords(
   within: number,
 ): [string, number] {
   if (kind === 'temperature') {
-    const rounded = Number.isInteger(value) || within === 0 ? value : roundDegrees(value);
+    const rounded = within === 0 ? value : roundDegrees(value);
     return [plainNumber(rounded), rounded];
   }
   if (steps && value !== 0) {
@@ -205,7 +206,7 @@ function figureWords(
 }
 
 /** To a whole five where that is within a degree of it: 86.0 stays, 64.4 is 65. */
-function roundDegrees(value: number): number {
+export function roundDegrees(value: number): number {
   const tens = value >= 150 ? roundTo(value, 10) : roundTo(value, 5);
   return Math.abs(tens - value) <= (value >= 150 ? 5 : 0.7) ? tens : Math.round(value);
 }

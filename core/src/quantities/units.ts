@@ -1,5 +1,5 @@
 import { baseUnitOf, fromBase, toBase, unitOf } from './quantity';
-import { roundTo } from './show';
+import { roundDegrees, roundTo } from './show';
 import type { MeasureSystem } from './systems';
 import { inBase, unitNamed, type QuantityKind } from './unit-table';
 
@@ -77,6 +77,7 @@ const guessWithin = 0.07;
 export function guessIn(kind: QuantityKind, base: number, unit: string, system: MeasureSystem): number {
   const exact = fromBase(kind, base, unit, system);
   if (exact === 0) return 0;
+  if (kind === 'temperature') return roundDegrees(exact);
   const step = guesses.find((candidate) => Math.abs(roundTo(exact, candidate) / exact - 1) <= guessWithin);
   return step === undefined || Number.isInteger(exact) ? roundForTyping(exact) : roundTo(exact, step);
 }

@@ -146,8 +146,8 @@ function AddBed() {
 
 function Measures({ place }: { place: GardenView }) {
   const change = useAct('changeGarden');
-  const tap = useQuantity('hardness', place.tapHardness, place.measures);
-  const butt = useQuantity('hardness', place.buttHardness, place.measures);
+  const tap = useQuantity('hardness', place.tapHardness, place.measures, 'kept');
+  const butt = useQuantity('hardness', place.buttHardness, place.measures, 'kept');
   return (
     <Sheet>
       <Heading rank={3}>Measures and water</Heading>

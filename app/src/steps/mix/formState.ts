@@ -15,7 +15,7 @@ export function usualEntries(fields: Fields, system: MeasureSystem): Record<stri
     Object.entries(fields).map(([name, spec]): [string, Entry] => [
       name,
       spec.kind === 'quantity'
-        ? guessFor(spec.quantity, spec.usual, system)
+        ? guessFor(spec.quantity, spec.usual, system, spec.toldIn?.[system])
         : entry(spec.usual === undefined ? '' : String(spec.usual)),
     ]),
   );

@@ -23,6 +23,8 @@ export type FieldSpec = {
       readonly usual?: number;
       /** What is counted here and nowhere else: egg shells, sheets. */
       readonly also?: readonly FieldUnit[];
+      /** The unit this is sold or told in, where it is not the usual one of its size: mulch in cubic feet. */
+      readonly toldIn?: Readonly<Partial<Record<MeasureSystem, string>>>;
     }
   | { readonly kind: 'number'; readonly unit: NumberUnit; readonly usual?: number }
   | { readonly kind: 'choice'; readonly options: readonly string[]; readonly usual?: string }
@@ -69,9 +71,12 @@ const bare = ({ when }: Pick<Limits, 'when'>) => (when === undefined ? {} : { wh
  */
 export function quantity(
   kind: QuantityKind,
-  limits: Limits & { readonly also?: readonly FieldUnit[] } = {},
+  limits: Limits & {
+    readonly also?: readonly FieldUnit[];
+    readonly toldIn?: Readonly<Partial<Record<MeasureSystem, string>>>;
+  } = {},
 ): Field<number> {
-  const { usual, also } = limits;
+  const { usual, also, toldIn } = limits;
   const base = baseUnitOf(kind);
   const within = (value: number, at: string, system: MeasureSystem): number =>
     checked(value, at, limits, (limit) => inWords(inBaseUnit(kind, limit), system));
@@ -81,6 +86,7 @@ export function quantity(
       quantity: kind,
       ...(usual === undefined ? {} : { usual }),
       ...(also === undefined ? {} : { also }),
+      ...(toldIn === undefined ? {} : { toldIn }),
       ...bare(limits),
     },
     parse(raw, at, system) {

@@ -34,7 +34,7 @@ export const mulch = defineTool({
     ...bedFields,
     depth: quantity('length', { usual: 0.1, to: 1 }),
     settles: number('percent', { usual: 20, from: 0, to: 60 }),
-    bag: quantity('volume', { usual: 50_000, to: 2e6 }),
+    bag: quantity('volume', { usual: 50_000, to: 2e6, toldIn: { us: 'cu ft', imperial: 'L' } }),
   },
   work({ depth, settles, bag, ...bed }, bench) {
     const { area, working } = areaOf(bed, bench.measures);
