@@ -10,16 +10,14 @@ export const fedBy = (from: string, odds: number, why: string): OddsLink<string>
 export const months = (from: number, to: number): number[] =>
   Array.from({ length: ((to - from + 12) % 12) + 1 }, (_, index) => ((from - 1 + index) % 12) + 1);
 
-/** A cause with what most rows share filled in. */
+/** A cause with what most rows share filled in; where it is from and how sure, each row says itself. */
 export const cause = (
-  row: Omit<CauseRow, 'conditions' | 'causes' | 'avoid' | 'source' | 'grade' | 'weight'> & Partial<CauseRow>,
+  row: Omit<CauseRow, 'conditions' | 'causes' | 'avoid' | 'weight'> & Partial<CauseRow>,
 ): CauseRow => ({
   conditions: [],
   causes: [],
   avoid: [],
   weight: 1,
-  source: 'extension',
-  grade: 'guideline',
   ...row,
 });
 

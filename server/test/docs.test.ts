@@ -34,19 +34,11 @@ describe('the documents are true', () => {
     expect(answerMix(knowledge, { recipe, volume: { amount: 1, unit: 'L' } }).kind).toBe('mix');
   });
 
-  test('the numbers of rows are those there are', () => {
-    const text = page('knowledge.md');
+  test('there is at least as much knowledge as the page says', () => {
     const counts = countRows(knowledge);
-    for (const [word, table] of [
-      ['plants', 'plants'],
-      ['weeds', 'weeds'],
-      ['causes', 'causes'],
-      ['signs', 'signs'],
-      ['checks', 'checks'],
-      ['remedies', 'remedies'],
-      ['ingredients', 'ingredients'],
-      ['safety rules', 'safetyRules'],
-    ] as const)
-      expect(text).toContain(`${counts[table]} ${word}`);
+    const told = [...page('knowledge.md').matchAll(/^\| (\w+) \| (\d+) \|/gm)];
+    expect(told.length).toBeGreaterThan(8);
+    for (const [, table, floor] of told)
+      expect(counts[table as keyof typeof counts]).toBeGreaterThanOrEqual(Number(floor));
   });
 });

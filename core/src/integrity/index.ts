@@ -1,7 +1,10 @@
+import { tokensIn } from '../quantities';
 import { actionClasses, causeKinds } from '../tables/causes';
 import type { Tables } from '../tables/index';
 import { isLiteral } from '../tables/signs';
 import { withinCap, type RemedyRow } from '../tables/remedies';
+import { keptTables } from '../tables/retired';
+import { bareAmounts } from './bare-amounts';
 
 /**
  * Everything that is wrong with a set of tables, one plain line each; empty when all is well. Every id
@@ -137,8 +140,59 @@ export function integrityProblems(tables: Tables): string[] {
         `regret of "${chosen}" where "${right}" is right is ${cost}`,
       );
     }
+  for (const { table, id, now } of tables.retired) {
+    need(!ids[table].has(id), `${table} "${id}" is retired, and may not be used again`);
+    if (now !== null)
+      need(
+        ids[table].has(now) || tables.retired.some((row) => row.table === table && row.id === now),
+        `retired ${table} "${id}" became "${now}", which is not there`,
+      );
+  }
+  for (const table of keptTables)
+    need(
+      new Set(tables.retired.filter((row) => row.table === table).map(({ id }) => id)).size ===
+        tables.retired.filter((row) => row.table === table).length,
+      `${table} has an id retired twice`,
+    );
+  proseProblems(tables, need);
   return problems;
 }
+
+/** Every amount in a sentence is a quantity that can be read, and none is written bare. */
+function proseProblems(tables: Tables, need: Need): void {
+  const walk = (value: unknown, from: string): void => {
+    if (typeof value === 'string') {
+      try {
+        tokensIn(value);
+      } catch (error) {
+        need(false, `${from}: ${(error as Error).message}`);
+      }
+      for (const bare of bareAmounts(value)) need(false, `${from} writes "${bare}" bare; amounts stand in {braces}`);
+    } else if (Array.isArray(value)) for (const item of value) walk(item, from);
+    else if (typeof value === 'object' && value !== null)
+      for (const [key, item] of Object.entries(value)) if (!notProse.has(key)) walk(item, from);
+  };
+  for (const table of proseTables) for (const row of tables[table]) walk(row, `${table} "${row.id}"`);
+}
+
+/** Tables whose rows are told to a gardener; what a gardener says (`concepts`) is not among them. */
+const proseTables = [
+  'plants',
+  'conditions',
+  'causes',
+  'signs',
+  'weeds',
+  'checks',
+  'remedies',
+  'ingredients',
+  'keepApart',
+  'safetyRules',
+  'courses',
+  'combinations',
+] as const;
+
+/** Fields that hold codes, or words as gardeners say them. */
+const notProse = new Set(['synonyms', 'plate', 'unit', 'id']);
 
 type Need = (ok: boolean, problem: string) => void;
 
@@ -172,6 +226,9 @@ function remedyProblems(
     remedy.steps.some(({ phase }) => phase === 'look'),
     `${name} is never looked at again`,
   );
+  const cautions = remedy.cautions.map(({ id }) => id);
+  need(new Set(cautions).size === cautions.length, `${name} has a caution's id twice`);
+  need(new Set(remedy.steps.map(({ id }) => id)).size === remedy.steps.length, `${name} has a step's id twice`);
   remedy.steps.forEach((step, index) => {
     const earlier = remedy.steps.slice(0, index).map(({ id }) => id);
     need(

@@ -1,18 +1,31 @@
+/** All causes, by what they are and where they are met. The order carries no meaning. */
 import type { CauseRow } from '@trowel/core/tables';
-import { careAndWeatherCauses } from './care-and-weather';
-import { chewerAndDiseaseCauses } from './chewers-and-diseases';
-import { feedingAndWaterCauses } from './feeding-and-water';
-import { helperNormalAndAnimalCauses } from './helpers-normal-animals';
-import { moreDiseaseCauses } from './more-diseases';
-import { morePestCauses } from './more-pests';
-import { sapSuckerCauses } from './sap-suckers';
+import { animals } from './animals';
+import { borersAndRootEaters } from './borers-and-root-eaters';
+import { care } from './care';
+import { helpers } from './helpers';
+import { leafChewers } from './leaf-chewers';
+import { leafDiseases } from './leaf-diseases';
+import { normal } from './normal';
+import { nutrition } from './nutrition';
+import { rotsAndWilts } from './rots-and-wilts';
+import { sapSuckers } from './sap-suckers';
+import { turf } from './turf';
+import { weather } from './weather';
+import { woodAndFruitDiseases } from './wood-and-fruit-diseases';
 
 export const causes: readonly CauseRow[] = [
-  ...sapSuckerCauses,
-  ...chewerAndDiseaseCauses,
-  ...feedingAndWaterCauses,
-  ...morePestCauses,
-  ...moreDiseaseCauses,
-  ...careAndWeatherCauses,
-  ...helperNormalAndAnimalCauses,
+  ...sapSuckers,
+  ...leafChewers,
+  ...borersAndRootEaters,
+  ...animals,
+  ...leafDiseases,
+  ...rotsAndWilts,
+  ...woodAndFruitDiseases,
+  ...turf,
+  ...helpers,
+  ...normal,
+  ...nutrition,
+  ...weather,
+  ...care,
 ];

@@ -16,9 +16,9 @@ const allParts: readonly Where[] = [
 export const noFruit = allParts.filter((part) => part !== 'fruit');
 export const woody: readonly Where[] = [...allParts, 'bark'];
 
-type Short = Pick<PlantRow, 'id' | 'name'> & Partial<PlantRow>;
+type Short = Pick<PlantRow, 'id' | 'name' | 'source' | 'grade'> & Partial<PlantRow>;
 
-/** A plant with what most rows share filled in. */
+/** A plant with what most rows share filled in; where it is from and how sure, each row says itself. */
 export const plant = (row: Short): PlantRow => ({
   synonyms: [],
   groups: [],
@@ -27,8 +27,6 @@ export const plant = (row: Short): PlantRow => ({
   parts: allParts,
   sensitive: {},
   ph: [6, 7.2],
-  source: 'extension',
-  grade: 'guideline',
   ...row,
 });
 

@@ -102,16 +102,13 @@ export function chain(it: {
   ];
 }
 
-/** A remedy with what most rows share filled in. */
+/** A remedy with what most rows share filled in; where it is from and how sure, each row says itself. */
 export const remedy = (
-  row: Omit<RemedyCore, 'limits' | 'cautions' | 'classes' | 'preHarvestDays' | 'source' | 'grade'> &
-    Partial<RemedyCore>,
+  row: Omit<RemedyCore, 'limits' | 'cautions' | 'classes' | 'preHarvestDays'> & Partial<RemedyCore>,
 ): RemedyCore => ({
   limits: [],
   cautions: [],
   classes: [],
   preHarvestDays: 0,
-  source: 'extension',
-  grade: 'guideline',
   ...row,
 });

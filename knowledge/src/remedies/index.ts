@@ -1,17 +1,32 @@
+/** All remedies, by how they work; their facts stand in facts.ts. */
 import type { RemedyRow } from '@trowel/core/tables';
-import { careAndHandRemedies } from './care-and-hand';
 import { withFacts } from './facts';
-import { helpersAndGround } from './helpers-and-ground';
-import { kitchenAndShop } from './kitchen-and-shop';
-import { mixedRemedies } from './mixed';
-import { moreCareRemedies } from './more-care';
-import { moreMixedRemedies } from './more-mixed';
+import { boughtGroundRemedies } from './bought-ground';
+import { boughtSpraysRemedies } from './bought-sprays';
+import { byHandRemedies } from './by-hand';
+import { coversAndTrapsRemedies } from './covers-and-traps';
+import { drenchesRemedies } from './drenches';
+import { feedsRemedies } from './feeds';
+import { helpersRemedies } from './helpers';
+import { lawnRemedies } from './lawn';
+import { peopleRemedies } from './people';
+import { plantCareRemedies } from './plant-care';
+import { soilRemedies } from './soil';
+import { spraysRemedies } from './sprays';
+import { wateringRemedies } from './watering';
 
 export const remedies: readonly RemedyRow[] = [
-  ...careAndHandRemedies,
-  ...moreCareRemedies,
-  ...helpersAndGround,
-  ...mixedRemedies,
-  ...moreMixedRemedies,
-  ...kitchenAndShop,
+  ...wateringRemedies,
+  ...plantCareRemedies,
+  ...soilRemedies,
+  ...lawnRemedies,
+  ...byHandRemedies,
+  ...coversAndTrapsRemedies,
+  ...helpersRemedies,
+  ...spraysRemedies,
+  ...drenchesRemedies,
+  ...feedsRemedies,
+  ...boughtSpraysRemedies,
+  ...boughtGroundRemedies,
+  ...peopleRemedies,
 ].map(withFacts);

@@ -12,13 +12,13 @@ interface More {
   readonly amount?: AmountKind;
   readonly excludes?: readonly string[];
   readonly covers?: readonly string[];
-  readonly source?: SignRow['source'];
-  readonly grade?: SignRow['grade'];
+  readonly source: SignRow['source'];
+  readonly grade: SignRow['grade'];
 }
 
 /**
  * A sign in a few lines. `at` is "where what"; `background` the chance to be noticed for no known
- * reason (judgement, ×/÷ 1.5); `says` as in SignRow.
+ * reason (judgement, ×/÷ 1.5); `says` as in SignRow. Where it is from and how sure, each says itself.
  */
 export function sign(
   id: string,
@@ -28,7 +28,7 @@ export function sign(
   background: number,
   drawn: PlateSpec,
   says: readonly string[],
-  more: More = {},
+  more: More,
 ): SignRow {
   const [where, what] = at.split(' ') as [Where, What];
   return {
@@ -42,8 +42,6 @@ export function sign(
     background,
     says,
     plate: drawn,
-    source: 'extension',
-    grade: 'guideline',
     ...more,
   };
 }

@@ -1,30 +1,39 @@
+/** All signs, by where they are seen. The order carries no meaning. */
 import type { SignRow } from '@trowel/core/tables';
-import { animalAndLawnSigns } from './animals-lawn';
-import { careAndHistorySigns } from './care-history';
-import { chewerAndDiseaseSigns } from './chewers-and-diseases';
-import { diseaseSigns } from './diseases';
-import { feedingAndWaterSigns } from './feeding-and-water';
-import { fruitWoodRootSigns } from './fruit-wood-root';
-import { helperAndNormalSigns } from './helpers-normal';
-import { insectSigns } from './insects';
-import { leafLooks } from './leaf-looks';
-import { placeAndCareSigns } from './place-and-care';
-import { sapSuckerSigns } from './sap-suckers';
-import { soilTestSigns } from './soil-tests';
+import { barkSigns } from './bark';
+import { careSigns } from './care';
+import { fruitSigns } from './fruit';
+import { groundSigns } from './ground';
+import { holesAndTrailsSigns } from './holes-and-trails';
+import { insectsOnLeavesSigns } from './insects-on-leaves';
+import { lawnSigns } from './lawn';
+import { leafCoatingsSigns } from './leaf-coatings';
+import { leafColourSigns } from './leaf-colour';
+import { leafShapeSigns } from './leaf-shape';
+import { leafSpotsSigns } from './leaf-spots';
+import { placeAndWeatherSigns } from './place-and-weather';
+import { rootsSigns } from './roots';
+import { soilTestsSigns } from './soil-tests';
+import { stemsAndShootsSigns } from './stems-and-shoots';
+import { visitorsSigns } from './visitors';
 import { weedSigns } from './weeds';
 
 export const signs: readonly SignRow[] = [
-  ...sapSuckerSigns,
-  ...chewerAndDiseaseSigns,
-  ...feedingAndWaterSigns,
-  ...leafLooks,
-  ...diseaseSigns,
-  ...insectSigns,
-  ...fruitWoodRootSigns,
-  ...animalAndLawnSigns,
-  ...helperAndNormalSigns,
-  ...placeAndCareSigns,
-  ...soilTestSigns,
-  ...careAndHistorySigns,
+  ...leafColourSigns,
+  ...leafSpotsSigns,
+  ...leafCoatingsSigns,
+  ...leafShapeSigns,
+  ...holesAndTrailsSigns,
+  ...insectsOnLeavesSigns,
+  ...stemsAndShootsSigns,
+  ...fruitSigns,
+  ...barkSigns,
+  ...rootsSigns,
+  ...groundSigns,
+  ...soilTestsSigns,
+  ...lawnSigns,
+  ...visitorsSigns,
+  ...careSigns,
+  ...placeAndWeatherSigns,
   ...weedSigns,
 ];

@@ -1,11 +1,88 @@
-/** What a look into the soil, a jar, a strip or a laboratory tells. Readings come from checks, or typed in. */
+/** What a test of the soil finds. */
 import type { SignRow } from '@trowel/core/tables';
 import { plate, sign } from './build';
 
 const lab = (id: string, name: string, plain: string, word: string, says: readonly string[]): SignRow =>
-  sign(id, name, plain, 'inside-soil reading', 0.02, plate('care', [{ draw: 'icon', of: 'lab', word }]), says);
+  sign(id, name, plain, 'inside-soil reading', 0.02, plate('care', [{ draw: 'icon', of: 'lab', word }]), says, {
+    source: 'extension',
+    grade: 'guideline',
+  });
 
-export const soilTestSigns: readonly SignRow[] = [
+export const soilTestsSigns: readonly SignRow[] = [
+  {
+    id: 'probe-stops',
+    name: 'Wire stops short',
+    plain: 'In moist soil a stiff wire or a screwdriver stops before {15 cm}.',
+    where: 'inside-soil',
+    what: 'reading',
+    pattern: 'any',
+    amount: 'none',
+    background: 0.05,
+    says: ['probe-stops', 'hard-soil', 'hard-soil soil'],
+    plate: { base: 'bed', marks: ['probe-stops'] },
+    source: 'extension',
+    grade: 'guideline',
+  },
+  {
+    id: 'fizz',
+    name: 'Soil fizzes with vinegar',
+    plain: 'A pinch of dry soil bubbles when vinegar is dripped on it: free lime. No fizz does not mean acid.',
+    where: 'inside-soil',
+    what: 'reading',
+    pattern: 'any',
+    amount: 'none',
+    background: 0.01,
+    says: ['fizz', 'fizz soil'],
+    plate: { base: 'soil', marks: ['fizz'] },
+    source: 'chemistry',
+    grade: 'guideline',
+  },
+  {
+    id: 'ph-high',
+    name: 'pH above what the plant likes',
+    plain:
+      'A strip or probe reads more than half a step above the plant’s range, or above 7.3 where no plant is named.',
+    where: 'inside-soil',
+    what: 'reading',
+    pattern: 'any',
+    amount: 'none',
+    background: 0.03,
+    says: ['alkaline', 'alkaline soil'],
+    excludes: ['ph-low'],
+    plate: { base: 'soil', marks: ['ph-high'] },
+    source: 'extension',
+    grade: 'guideline',
+  },
+  {
+    id: 'ph-low',
+    name: 'pH below what the plant likes',
+    plain:
+      'A strip or probe reads more than half a step below the plant’s range, or below 5.5 where no plant is named.',
+    where: 'inside-soil',
+    what: 'reading',
+    pattern: 'any',
+    amount: 'none',
+    background: 0.03,
+    says: ['acid', 'acid soil'],
+    excludes: ['ph-high'],
+    plate: { base: 'soil', marks: ['ph-low'] },
+    source: 'extension',
+    grade: 'guideline',
+  },
+  {
+    id: 'ec-high',
+    name: 'Salty drain water',
+    plain: 'Drain water reads above 2.6 mS/cm by pour-through (seedlings) or above 4 (established pots).',
+    where: 'inside-soil',
+    what: 'reading',
+    pattern: 'any',
+    amount: 'none',
+    background: 0.01,
+    says: ['crust watering'],
+    plate: { base: 'pot', marks: ['ec'] },
+    source: 'extension',
+    grade: 'guideline',
+  },
   sign(
     'soaks-slowly',
     'Water soaks in slowly',
@@ -23,6 +100,7 @@ export const soilTestSigns: readonly SignRow[] = [
       '=slow =infiltration',
       'slow watering soil',
     ],
+    { source: 'extension', grade: 'guideline' },
   ),
   sign(
     'hole-drains-slowly',
@@ -46,6 +124,7 @@ export const soilTestSigns: readonly SignRow[] = [
       '=drains =poorly',
       'hole =drain',
     ],
+    { source: 'extension', grade: 'guideline' },
   ),
   sign(
     'grey-mottles',
@@ -66,6 +145,7 @@ export const soilTestSigns: readonly SignRow[] = [
       '=mottles soil',
       '=mottling soil',
     ],
+    { source: 'extension', grade: 'guideline' },
   ),
   sign(
     'few-worms',
@@ -85,7 +165,7 @@ export const soilTestSigns: readonly SignRow[] = [
       '=only =two worm',
       'worm few =spade',
     ],
-    { excludes: ['many-worms'] },
+    { source: 'extension', grade: 'guideline', excludes: ['many-worms'] },
   ),
   sign(
     'many-worms',
@@ -106,27 +186,7 @@ export const soilTestSigns: readonly SignRow[] = [
       'worm many =spade',
       '=loads worm',
     ],
-  ),
-  sign(
-    'coffee-grounds',
-    'Soil like coffee grounds',
-    'The top {3–5 cm} are loose, dry, dark pellets like coffee grounds or mince.',
-    'soil-surface growth',
-    0.004,
-    plate('soil', [{ draw: 'ground', kind: 'grains' }]),
-    [
-      'coffee-ground',
-      'coffee-ground soil',
-      '=pellets soil',
-      '=granular soil',
-      '=grounds =coffee',
-      'soil =mince',
-      'soil =loose =pellets',
-      '=coffee soil',
-      'soil =grains =coffee',
-      '=ground =beef soil',
-      '=pelleted soil',
-    ],
+    { source: 'extension', grade: 'guideline' },
   ),
   sign(
     'crumbly-soil',
@@ -148,7 +208,7 @@ export const soilTestSigns: readonly SignRow[] = [
       'soil =friable',
       '=friable',
     ],
-    { excludes: ['coffee-grounds'] },
+    { source: 'extension', grade: 'guideline', excludes: ['coffee-grounds'] },
   ),
   sign(
     'falls-apart',
@@ -170,7 +230,7 @@ export const soilTestSigns: readonly SignRow[] = [
       'soil =wont =hold',
       'soil =light =sandy',
     ],
-    { excludes: ['long-ribbon'] },
+    { source: 'extension', grade: 'guideline', excludes: ['long-ribbon'] },
   ),
   sign(
     'long-ribbon',
@@ -194,6 +254,7 @@ export const soilTestSigns: readonly SignRow[] = [
       'soil =pottery',
       '=plasticine',
     ],
+    { source: 'extension', grade: 'guideline' },
   ),
   sign(
     'jar-sandy',
@@ -203,7 +264,7 @@ export const soilTestSigns: readonly SignRow[] = [
     0.06,
     plate('soil', [{ draw: 'ground', kind: 'jar-sand' }]),
     ['=jar sandy', '=jar =sand', 'sandy =jar =test', '=jar =mostly =sand'],
-    { excludes: ['jar-clayey'] },
+    { source: 'extension', grade: 'guideline', excludes: ['jar-clayey'] },
   ),
   sign(
     'jar-clayey',
@@ -213,6 +274,7 @@ export const soilTestSigns: readonly SignRow[] = [
     0.08,
     plate('soil', [{ draw: 'ground', kind: 'jar-clay' }]),
     ['=jar clay', '=jar =clay', 'clay =jar =test', '=jar =mostly clay'],
+    { source: 'extension', grade: 'guideline' },
   ),
   lab('lab-n-low', 'Lab: nitrogen low', 'The laboratory reports low nitrate or mineral nitrogen.', 'N −', [
     'lab nitrogen =low',
@@ -277,25 +339,6 @@ export const soilTestSigns: readonly SignRow[] = [
       '=thermometer cold',
       'soil =temperature cold',
     ],
-  ),
-  sign(
-    'soap-scum',
-    'Soap makes scum instead of foam',
-    'Drops of soap in a jar of the water turn to curds before a foam will stand: hard water.',
-    'care reading',
-    0.08,
-    plate('care', [{ draw: 'icon', of: 'tap', word: 'scum' }]),
-    [
-      '=scum',
-      'soaped =scum',
-      '=soap =scum',
-      '=curds soaped',
-      '=lather',
-      '=soap =lather',
-      'soaped =foam =no',
-      '=scum hard-water',
-      '=scum watering',
-      '=wont =lather',
-    ],
+    { source: 'extension', grade: 'guideline' },
   ),
 ];

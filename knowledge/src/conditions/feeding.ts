@@ -1,0 +1,88 @@
+/** Feeding. */
+import type { ConditionRow } from '@trowel/core/tables';
+import { not, shows } from '../build';
+import { condition } from './build';
+
+export const feedingConditions: readonly ConditionRow[] = [
+  {
+    id: 'poor-soil',
+    name: 'Poor soil, little humus',
+    plain: 'Little in store: plants start well and then stand still.',
+    about: 'feeding',
+    prior: { base: 0.12, bySetting: { pot: 1.2 } },
+    signs: [
+      shows('care-unfed', 0.4, 'nothing has been put back'),
+      shows('runs-off', 0.3, 'soil without humus does not hold water'),
+      shows('few-worms', 0.5, 'worms live on humus'),
+      shows('lab-n-low', 0.5, 'the laboratory finds little'),
+      shows('lab-humus-low', 0.65, 'the laboratory finds little'),
+      shows('lab-p-low', 0.25, 'the laboratory finds little'),
+      shows('lab-k-low', 0.25, 'the laboratory finds little'),
+    ],
+    avoid: [],
+    source: 'extension',
+    grade: 'practice',
+  },
+  {
+    id: 'excess-nitrogen',
+    name: 'Too much nitrogen',
+    plain: 'Rich feeding makes soft, dark growth that sap-suckers and mildew like, and little fruit.',
+    about: 'feeding',
+    prior: { base: 0.1 },
+    signs: [
+      shows('care-nitrogen', 0.8, 'a rich feed went on lately'),
+      shows('lush-dark', 0.65, 'nitrogen goes into leaf'),
+      shows('care-fed-strong', 0.3, 'a strong feed is mostly nitrogen'),
+    ],
+    avoid: [{ what: 'Any more nitrogen', why: 'soft growth invites sap-suckers and mildew' }],
+    source: 'extension',
+    grade: 'guideline',
+  },
+  {
+    id: 'salts',
+    name: 'Salts from feeding',
+    plain: 'More feed than the plant can use; the salts draw water out of the roots.',
+    about: 'feeding',
+    prior: { base: 0.05, bySetting: { pot: 2, indoors: 2 } },
+    signs: [
+      shows('white-crust', 0.6, 'feed salts dry out on top'),
+      shows('ec-high', 0.85, 'salt carries current'),
+      shows('care-fed-strong', 0.75, 'a strong feed leaves salts'),
+      shows('care-nitrogen', 0.3, 'rich feeds are salty feeds'),
+    ],
+    avoid: [{ what: 'Any feed', why: 'feed can be added later, not taken out' }],
+    source: 'extension',
+    grade: 'guideline',
+  },
+  condition({
+    id: 'raw-organics',
+    name: 'Raw organic matter on damp soil',
+    plain: 'Meal, pellets or scraps rot on the surface.',
+    about: 'feeding',
+    prior: { base: 0.06, bySetting: { pot: 1.5, indoors: 1.5 } },
+    signs: [shows('raw-granules', 0.85, 'it lies there')],
+    source: 'extension',
+    grade: 'guideline',
+  }),
+  condition({
+    id: 'suspect-mulch',
+    name: 'Manure, hay or compost of unknown history',
+    plain: 'Grass weedkillers can survive the animal and the heap.',
+    about: 'feeding',
+    prior: { base: 0.04 },
+    signs: [shows('hay-manure', 0.88, 'it was used')],
+    avoid: [not('Using more before a bean test', 'three pots with, three without, three weeks')],
+    source: 'extension',
+    grade: 'guideline',
+  }),
+  condition({
+    id: 'potash-heavy',
+    name: 'Much potassium feed',
+    plain: 'Tomato feed every week crowds out magnesium.',
+    about: 'feeding',
+    prior: { base: 0.06, bySetting: { greenhouse: 1.5, pot: 1.3 } },
+    signs: [shows('potash-often', 0.88, 'it goes on every week')],
+    source: 'extension',
+    grade: 'guideline',
+  }),
+];
