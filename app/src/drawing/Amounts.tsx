@@ -45,7 +45,7 @@ const tools: Record<Piece['tool'], (line: string) => React.ReactElement> = {
   tsp: (line) => (
     <G>
       <Line x1={31} y1={30} x2={31} y2={72} stroke={ink.steel} strokeWidth={4} strokeLinecap="round" />
-      <Circle cx={31} cy={20} r={11} fill="#E6D9A8" stroke={line} strokeWidth={2} />
+      <Circle cx={31} cy={20} r={11} fill={ink.straw88} stroke={line} strokeWidth={2} />
     </G>
   ),
   tbsp: (line) => (
@@ -53,20 +53,20 @@ const tools: Record<Piece['tool'], (line: string) => React.ReactElement> = {
       <Rect x={26} y={40} width={10} height={35} rx={4} fill={ink.steel} stroke={line} strokeWidth={1.4} />
       <Rect x={26} y={50} width={10} height={4} fill={ink.fruit} />
       <Rect x={26} y={58} width={10} height={4} fill={ink.fruit} />
-      <Ellipse cx={31} cy={22} rx={23} ry={20} fill="#D9A441" stroke={line} strokeWidth={3} />
+      <Ellipse cx={31} cy={22} rx={23} ry={20} fill={ink.gold72} stroke={line} strokeWidth={3} />
       <Path d="M14 24 C20 32 42 32 48 24" stroke={line} strokeWidth={1.6} fill="none" />
     </G>
   ),
   cup: (line) => (
     <G>
-      <Path d="M8 14 H46 L42 66 H12Z" fill="#DDE6EA" stroke={line} strokeWidth={2.4} />
+      <Path d="M8 14 H46 L42 66 H12Z" fill={ink.stone88} stroke={line} strokeWidth={2.4} />
       <Path d="M46 24 C60 24 60 48 44 48" fill="none" stroke={line} strokeWidth={2.4} />
       <Path d="M12 30 H24 M12 44 H24" stroke={line} strokeWidth={1.6} />
     </G>
   ),
   jug: (line) => (
     <G>
-      <Path d="M10 10 H46 L42 70 H14Z" fill="#DDE6EA" stroke={line} strokeWidth={2.4} />
+      <Path d="M10 10 H46 L42 70 H14Z" fill={ink.stone88} stroke={line} strokeWidth={2.4} />
       <Path d="M10 10 L4 16 M46 22 C60 22 60 52 44 52" fill="none" stroke={line} strokeWidth={2.4} />
       <Path d="M13 28 h8 M13 38 h8 M14 48 h8 M14 58 h8" stroke={line} strokeWidth={1.6} />
     </G>
@@ -75,7 +75,7 @@ const tools: Record<Piece['tool'], (line: string) => React.ReactElement> = {
     <G>
       <Path
         d="M31 8 C20 28 14 38 14 48 A17 17 0 0 0 48 48 C48 38 42 28 31 8Z"
-        fill="#DDE6EA"
+        fill={ink.stone88}
         stroke={line}
         strokeWidth={2.4}
       />
@@ -84,7 +84,7 @@ const tools: Record<Piece['tool'], (line: string) => React.ReactElement> = {
   ),
   syringe: (line) => (
     <G>
-      <Rect x={24} y={18} width={14} height={38} fill="#DDE6EA" stroke={line} strokeWidth={2} />
+      <Rect x={24} y={18} width={14} height={38} fill={ink.stone88} stroke={line} strokeWidth={2} />
       <Path d="M31 56 V74 M31 18 V4 M22 4 H40" stroke={line} strokeWidth={3} />
       <Path d="M24 28 h6 M24 36 h6 M24 44 h6" stroke={line} strokeWidth={1.4} />
     </G>
@@ -101,7 +101,7 @@ export function Jug({ share, says }: { share: number; says: string }) {
         <Path d={`M14 ${level} H70 L66 102 H18Z`} fill={ink.water} />
         <Path d="M12 12 H72 L67 104 H17Z" fill="none" stroke={text} strokeWidth={2.6} />
         <Path d="M12 12 L4 20 M70 30 C92 30 90 74 68 74" fill="none" stroke={text} strokeWidth={2.6} />
-        <Line x1={10} x2={74} y1={level} y2={level} stroke="#A5492A" strokeWidth={3} />
+        <Line x1={10} x2={74} y1={level} y2={level} stroke={ink.rust40} strokeWidth={3} />
         {[0.25, 0.5, 0.75, 1].map((mark) => (
           <Line key={mark} x1={18} x2={28} y1={100 - 76 * mark} y2={100 - 76 * mark} stroke={text} strokeWidth={1.4} />
         ))}
@@ -154,7 +154,7 @@ export function Sprayer({ waterShare, share, says }: { waterShare: number; share
             </Text>
           </G>
         ))}
-        <Line x1={20} x2={80} y1={y(waterShare)} y2={y(waterShare)} stroke="#A5492A" strokeWidth={3} />
+        <Line x1={20} x2={80} y1={y(waterShare)} y2={y(waterShare)} stroke={ink.rust40} strokeWidth={3} />
       </Svg>
       <Body strong>{fills > 1 ? `${fills} fills` : `${says} first`}</Body>
     </View>

@@ -30,10 +30,10 @@ export function Blade({ depth, height = 96, label = true }: { depth: number; hei
           </ClipPath>
         </Defs>
         <Path d="M32 40 V26" stroke={ink.line} strokeWidth={6} />
-        <Rect x={23} y={2} width={18} height={28} rx={8} fill="#A5492A" stroke={roles.text} strokeWidth={1.6} />
-        <Path d={blade} fill="#C3CDD1" stroke={roles.text} strokeWidth={2} />
+        <Rect x={23} y={2} width={18} height={28} rx={8} fill={ink.rust40} stroke={roles.text} strokeWidth={1.6} />
+        <Path d={blade} fill={ink.stone80} stroke={roles.text} strokeWidth={2} />
         <G clipPath={`url(#${ground})`}>
-          <Path d={blade} fill="#6B4A2B" stroke={roles.text} strokeWidth={2} />
+          <Path d={blade} fill={ink.earth32} stroke={roles.text} strokeWidth={2} />
         </G>
         {[0.25, 0.5, 0.75].map((mark) => (
           <Line

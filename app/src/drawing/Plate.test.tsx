@@ -1,6 +1,7 @@
 import { knowledge } from '@trowel/knowledge';
 import { render } from '@testing-library/react';
-import { namedMarks, Plate } from './Plate';
+import { namedMarks } from './marks/named';
+import { Plate } from './Plate';
 
 describe('plates', () => {
   test('every mark that a sign asks for by name is drawn', () => {

@@ -1,4 +1,4 @@
-import type { PlateBase, Tone } from '@trowel/core/tables';
+import type { PlateBase, Tone, WeedDrawing } from '@trowel/core/tables';
 
 /** Colours of the drawings: the same by day and by night, since a plate is a card laid on the page. */
 export const ink = {
@@ -24,6 +24,72 @@ export const ink = {
   green: '#7FA23D',
   orange: '#D97B29',
   steel: '#7B8A90',
+  redStem: '#8C4A3A',
+
+  // Ramps: a hue, and its lightness in hundredths (L* of CIELAB).
+  earth08: '#241811',
+  earth16: '#2B1F15',
+  earth24: '#3E2E20',
+  earth32: '#6B4F35',
+  earth40: '#7A5A2E',
+  earth48: '#8A6636',
+  earth56: '#A98559',
+  earth80: '#DDB6A6',
+  gold56: '#A87412',
+  gold64: '#C89526',
+  gold72: '#D9A441',
+  gold80: '#F0B93A',
+  gold88: '#F5D77A',
+  leaf24: '#26401F',
+  leaf32: '#3F4A3A',
+  leaf40: '#476B34',
+  leaf48: '#4F7336',
+  leaf56: '#6F8557',
+  leaf64: '#8FA65A',
+  leaf72: '#A5C47E',
+  leaf80: '#B7C3A6',
+  moss48: '#6B7A1E',
+  moss56: '#8E8B3F',
+  moss64: '#8C9A5B',
+  moss72: '#A9BE5C',
+  moss80: '#B7CF6A',
+  moss88: '#DCE3B8',
+  moss96: '#EEF2D6',
+  ochre48: '#A85A18',
+  ochre56: '#B5791B',
+  ochre64: '#D98A3C',
+  plum48: '#6F6478',
+  rose24: '#7C1F2B',
+  rose48: '#BC3A46',
+  rose64: '#D98C93',
+  rose72: '#E7A9A4',
+  rose80: '#E7B7C4',
+  rust24: '#6E2F10',
+  rust32: '#8C2F22',
+  rust40: '#A5492A',
+  rust48: '#C4553A',
+  rust64: '#E8826A',
+  rust72: '#F2A07E',
+  slate32: '#4B5560',
+  slate48: '#3E6E8E',
+  slate64: '#8FA0A8',
+  slate80: '#B9CBD3',
+  stone24: '#3C4148',
+  stone32: '#4B545A',
+  stone40: '#5B6166',
+  stone56: '#8D9189',
+  stone64: '#8FA0A6',
+  stone72: '#A8ADA4',
+  stone80: '#C3CDD1',
+  stone88: '#DDE6EA',
+  stone96: '#E8EEF0',
+  straw48: '#8F7446',
+  straw56: '#9C8A4E',
+  straw64: '#A89C6E',
+  straw72: '#C9A468',
+  straw80: '#D9BF94',
+  straw88: '#E9DBB4',
+  straw96: '#F3E9D2',
 } as const;
 
 /** Points strewn over a leaf, the same every time. */
@@ -63,6 +129,15 @@ export const toneColours: Record<Tone, string> = {
   silver: '#D5DAD8',
   clear: '#E9F0DC',
   blue: '#5E86A8',
+};
+
+/** Leaves of weeds, by the tone that the tables name. */
+export const weedTones: Record<NonNullable<WeedDrawing['leafTone']>, string> = {
+  green: ink.healthy,
+  dark: ink.dark,
+  pale: ink.moss72,
+  grey: ink.stone64,
+  red: ink.earth48,
 };
 
 /** Where marks lie on each base: the middle and half-axes of an ellipse on a card of 100 by 100. */

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useMeasures } from '@/api/measures';
 import { useBench } from '@/api/queries';
+import { ink } from '@/drawing/ink';
 import { Tag } from '@/drawing/Tag';
 import { Page, Row } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
@@ -42,28 +43,28 @@ export function LabelsPage() {
                   style={{
                     width: 330,
                     borderWidth: 2,
-                    borderColor: '#26241d',
+                    borderColor: ink.line,
                     borderRadius: 6,
                     padding: 12,
                     gap: 4,
-                    backgroundColor: '#fffdf4',
+                    backgroundColor: ink.card,
                   }}
                 >
                   <Row>
                     <Tag pattern={batch.pattern} width={52} />
-                    <Heading rank={2} style={{ color: '#26241d' }}>
+                    <Heading rank={2} style={{ color: ink.line }}>
                       {batch.name}
                     </Heading>
                   </Row>
                   <Body
                     strong
-                    style={{ color: '#26241d' }}
+                    style={{ color: ink.line }}
                   >{`Begun ${fullDate(batch.startedOn)} · ready ${fullDate(batch.readyOn)}`}</Body>
-                  <Body strong style={{ color: '#26241d' }}>{`Best before ${fullDate(batch.bestBefore)}`}</Body>
+                  <Body strong style={{ color: ink.line }}>{`Best before ${fullDate(batch.bestBefore)}`}</Body>
                   <Body
-                    style={{ color: '#26241d' }}
+                    style={{ color: ink.line }}
                   >{`1 part to ${Math.round(batch.parts)} of water · ${inWords(mL(batch.volumeMl), measures)}`}</Body>
-                  <Small style={{ color: '#26241d' }}>
+                  <Small style={{ color: ink.line }}>
                     Not for drinking. Lid loose. Out of reach of children and pets.
                   </Small>
                 </View>

@@ -1,0 +1,24 @@
+import type { Draw, MarkOf } from '../mark';
+import { buried } from './buried';
+import { canker } from './canker';
+import { cone } from './cone';
+import { cutRing } from './cut-ring';
+import { dHoles } from './d-holes';
+import { holes } from './holes';
+import { lichen } from './lichen';
+import { split } from './split';
+import { string } from './string';
+
+const kinds: Record<MarkOf<'wood'>['kind'], Draw<'wood'>> = {
+  canker,
+  holes,
+  'd-holes': dHoles,
+  split,
+  cone,
+  string,
+  lichen,
+  'cut-ring': cutRing,
+  buried,
+};
+
+export const wood: Draw<'wood'> = (drawn) => kinds[drawn.mark.kind](drawn);
