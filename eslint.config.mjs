@@ -15,7 +15,47 @@ const hostCode = [
   ['express', 'better-sqlite3', 'node:*', 'fs', 'path', 'http', 'compression'],
   'no server, database or host here',
 ];
-const steps = ['quantities', 'read', 'weigh', 'choose', 'mix', 'plan', 'follow'];
+/** The floors of the core, from the ground up: each may stand on those before it, and knows none after it. */
+const floors = [
+  'quantities',
+  'chance',
+  'tables',
+  'problem',
+  'contract',
+  'evidence',
+  'read',
+  'weigh',
+  'choose',
+  'mix',
+  'plan',
+  'follow',
+  'practice',
+  'integrity',
+  'wording',
+  'headless',
+];
+const floorRules = floors.map((floor, at) => ({
+  ...forbid(
+    [`core/src/${floor}/**/*.ts`],
+    [
+      interfaceCode,
+      hostCode,
+      [['@trowel/*'], 'the core knows no other workspace'],
+      ...(at === floors.length - 1
+        ? []
+        : [
+            [
+              floors
+                .slice(at + 1)
+                .flatMap((later) => ['..', '../..'].flatMap((up) => [`${up}/${later}`, `${up}/${later}/**`])),
+              `${floor} stands below this floor; what both need moves down`,
+            ],
+          ]),
+    ],
+  ),
+  // A test may look at its step through the door that others use.
+  ignores: ['**/*.test.ts'],
+}));
 
 export default [
   { ignores: ['**/node_modules/**', '**/dist/**', 'build/**', 'app/.expo/**', 'app/expo-env.d.ts', 'app/public/**'] },
@@ -37,11 +77,20 @@ export default [
     ['app/**/*.{ts,tsx}'],
     [hostCode, [['@trowel/server*', '**/server/src/**'], 'the app speaks to the server over HTTP only']],
   ),
-  forbid(
-    ['core/src/tables/**/*.ts'],
-    [[steps.map((step) => `../${step}*`), 'tables are what the steps stand on'], interfaceCode, hostCode],
-  ),
-  forbid(['core/src/quantities/**/*.ts'], [[['../*'], 'measures stand alone'], interfaceCode, hostCode]),
+  ...floorRules,
+  {
+    files: ['app/**/*.{ts,tsx}'],
+    ignores: ['app/src/theme/**', 'app/src/drawing/ink.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'Literal[value=/^#[0-9a-fA-F]{3,8}$/]',
+          message: 'colours stand in the palette: drawing/ink or theme',
+        },
+      ],
+    },
+  },
   {
     rules: {
       'import/no-unresolved': 'off',

@@ -1,5 +1,4 @@
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { seeded } from '@trowel/core/chance';
 import { addDays, schedule } from '../core/src/plan';
 import { readLine } from '../core/src/read';
 import { weigh, type Evidence } from '../core/src/weigh';
@@ -20,8 +19,8 @@ const warmRounds = 3;
 
 /** Times the core on made-up but likely evidence: the signs of one or two causes, and others looked for in vain. */
 export function benchCore(): BenchRow[] {
-  const random = xoroshiro128plus(7);
-  const pick = <Item>(list: readonly Item[]): Item => list[uniformInt(random, 0, list.length - 1)] as Item;
+  const { upTo } = seeded(7);
+  const pick = <Item>(list: readonly Item[]): Item => list[upTo(list.length - 1)] as Item;
   const situations = Array.from({ length: 120 }, () => evidenceOf(12, 12));
 
   function evidenceOf(seen: number, absent: number): Evidence[] {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { batchKinds } from '../mix/batch-kinds';
+import { batchKinds } from '../tables';
 import { cautionSaid } from './mix';
 import { recipeDocument } from './recipe';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
-import { verdicts } from '../follow/verdicts';
+import { verdicts } from '../tables';
 import { isoDate } from './plan';
 
 const counts = z.array(z.number().min(0)).min(1).max(500);

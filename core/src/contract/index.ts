@@ -1,4 +1,4 @@
-export * from './problem';
+export * from '../problem';
 export * from './weigh';
 export * from './mix';
 export * from './plan';

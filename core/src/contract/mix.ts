@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { spoonTools } from '../quantities/household';
 import { sceneFactIds } from '../tables/safety';
-import { inputError, parseInput } from './problem';
+import { inputError, parseInput } from '../problem';
 import { recipeDocument } from './recipe';
 
 /** What the mixer can be asked: each way is a call of its own. */

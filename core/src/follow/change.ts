@@ -1,5 +1,4 @@
-import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { seeded } from '../chance';
 
 export interface Summary {
   readonly mean: number;
@@ -66,11 +65,10 @@ export function changeOf(
 }
 
 function resampledRatios(before: readonly number[], after: readonly number[]): number[] {
-  const generator = xoroshiro128plus(before.length * 1000 + after.length);
+  const { upTo } = seeded(before.length * 1000 + after.length);
   const draw = (counts: readonly number[]) => {
     let total = 0;
-    for (let index = 0; index < counts.length; index += 1)
-      total += counts[uniformInt(generator, 0, counts.length - 1)] ?? 0;
+    for (let index = 0; index < counts.length; index += 1) total += counts[upTo(counts.length - 1)] ?? 0;
     return total / counts.length;
   };
   return Array.from({ length: resamples }, () => draw(after) / Math.max(draw(before), 0.5 / before.length));

@@ -1,9 +1,6 @@
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
-import type { Expectation, RemedyRow } from '../tables';
+import type { Expectation, RemedyRow, Verdict } from '../tables';
 import { changeOf, summarise, type ChangeResult, type Summary } from './change';
-import type { Verdict } from './verdicts';
-
-export { verdicts, type Verdict } from './verdicts';
 
 /** One look: counts one by one, on a day. */
 export interface Look {

@@ -1,5 +1,5 @@
 import { followRequest, type FollowResponse } from '../contract/follow';
-import { inputError, parseInput } from '../contract/problem';
+import { inputError, parseInput } from '../problem';
 import { follow, type FollowInput, type FollowResult, type NextMove } from '../follow';
 import type { IsoDate } from '../quantities/days';
 import { spokenIn } from '../quantities';

@@ -1,5 +1,5 @@
 import { planRequest, type PlanResponse } from '../contract/plan';
-import { inputError, parseInput } from '../contract/problem';
+import { inputError, parseInput } from '../problem';
 import { schedule, type DayWeather, type Place, type Plan } from '../plan';
 import type { IsoDate } from '../quantities/days';
 import { spokenIn } from '../quantities';

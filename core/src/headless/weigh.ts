@@ -1,5 +1,5 @@
 import { chooseRemedies, ingredientNamed } from '../choose';
-import { inputError, parseInput } from '../contract/problem';
+import { inputError, parseInput } from '../problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
 import { evidenceFromSoil, plantNamed, readLine, type About, type Understood } from '../read';
 import { spokenIn } from '../quantities';

@@ -1,4 +1,4 @@
-import { inputError } from '../contract/problem';
+import { inputError } from '../problem';
 import type { RemedyOrder } from '../contract/mix';
 import { g, gPerLitre, mL, mLPerLitre, said, trim, type Said } from '../quantities';
 import type { IngredientRow, RecipeSpec } from '../tables';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { addDays } from '../quantities/days';
-import { batchKinds, batchState, type Batch, type BatchEvent } from './batches';
+import { batchKinds } from '../tables';
+import { batchState, type Batch, type BatchEvent } from './batches';
 
 const start = '2026-05-01';
 const batch = (more: Partial<Batch> = {}): Batch => ({

@@ -1,9 +1,7 @@
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
-import { batchKinds, type BatchKind } from './batch-kinds';
+import type { BatchKind } from '../tables';
 import { brewKinds, brewParts, daysToReady, type BrewKind } from './bench';
 import { daysToDone, dissolvedAfter, extract } from './bench/extraction';
-
-export { batchKinds, type BatchKind };
 
 /** Classes for the safety rules. */
 export const batchClasses: Readonly<Record<BatchKind, readonly string[]>> = {

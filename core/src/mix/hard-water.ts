@@ -1,5 +1,5 @@
 import type { RemedyOrder } from '../contract/mix';
-import { inputError } from '../contract/problem';
+import { inputError } from '../problem';
 import {
   gPerLitre,
   mgPerLitre,

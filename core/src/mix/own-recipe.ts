@@ -1,5 +1,5 @@
 import { byRule, ingredientNamed, rulesIn, type CautionFound, type Thing } from '../choose';
-import { inputError } from '../contract/problem';
+import { inputError } from '../problem';
 import type { RecipeDocument } from '../contract/recipe';
 import { gPerLitre, mL, mLPerLitre, g, said, type Quantity } from '../quantities';
 import type { IngredientRow, SceneFact, Tables } from '../tables';

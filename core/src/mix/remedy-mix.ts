@@ -1,6 +1,6 @@
 import { byRule, ingredientNamed, nearbyCaution, plantStop, plantTest, rulesIn } from '../choose';
 import type { RemedyOrder } from '../contract/mix';
-import { inputError } from '../contract/problem';
+import { inputError } from '../problem';
 import { plantNamed } from '../read';
 import { said } from '../quantities';
 import {

@@ -1,5 +1,5 @@
 import type { VolumeOrder } from '../contract/mix';
-import { inputError } from '../contract/problem';
+import { inputError } from '../problem';
 import { inWords, mL, readAmount } from '../quantities';
 
 /** mL that nobody sprays in an evening: more is a slip of the pen. */

@@ -1,3 +1,4 @@
+import { seeded } from '../chance';
 import { addDays, type IsoDate } from '../quantities/days';
 import type { CauseId } from '../tables';
 
@@ -45,5 +46,5 @@ export function nextCause(
   if (due[0] && seed % 3 !== 0) return due[0].cause;
   const fresh = known.filter((id) => !cards.some(({ cause }) => cause === id));
   const pool = fresh.length > 0 ? fresh : known;
-  return pool[Math.abs(Math.imul(seed, 2654435761) >> 8) % Math.max(1, pool.length)];
+  return pool[seeded(seed).upTo(pool.length - 1)];
 }

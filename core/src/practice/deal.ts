@@ -1,5 +1,4 @@
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { seeded } from '../chance';
 import {
   rowById,
   type CauseId,
@@ -47,8 +46,7 @@ const checkCount = 4;
  * cause shows them. Same seed, same deal.
  */
 export function dealPlant(tables: Tables, { seed, cause, latitude = 52 }: DealOptions): Deal {
-  const random = xoroshiro128plus(seed);
-  const upTo = (most: number) => uniformInt(random, 0, Math.max(0, most));
+  const { upTo } = seeded(seed);
   const pick = <Item>(list: readonly Item[]): Item => list[upTo(list.length - 1)] as Item;
   const happens = (chance: number) => upTo(9999) / 10000 < chance;
   const truth = cause === undefined ? pick(practisable(tables)) : rowById(tables.causes, cause, 'causes');

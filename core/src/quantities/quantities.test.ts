@@ -108,7 +108,16 @@ describe('what a field understands', () => {
   });
 
   test('whatever is written in a unit that is offered is read back as itself (seed 71)', () => {
-    const kinds = ['volume', 'mass', 'length', 'area', 'temperature', 'hardness', 'volume/volume', 'mass/area'] as const;
+    const kinds = [
+      'volume',
+      'mass',
+      'length',
+      'area',
+      'temperature',
+      'hardness',
+      'volume/volume',
+      'mass/area',
+    ] as const;
     fc.assert(
       fc.property(
         fc.constantFrom(...kinds),
@@ -121,8 +130,7 @@ describe('what a field understands', () => {
           const figure = hundredths / 100;
           const found = readAmount(`${figure} ${unit}`, { kind, unit: baseUnitOf(kind), system });
           expect(found.kind).toBe('read');
-          if (found.kind === 'read')
-            expect(fromBase(kind, found.quantity.amount, unit, system)).toBeCloseTo(figure, 6);
+          if (found.kind === 'read') expect(fromBase(kind, found.quantity.amount, unit, system)).toBeCloseTo(figure, 6);
         },
       ),
       { seed: 71 },
@@ -226,14 +234,7 @@ describe('amounts in the reader’s measures', () => {
   });
 
   test('fractions', () => {
-    expect([0.5, 1.25, 2.125, 0.0625, 1.0625, 3].map(mixedFraction)).toEqual([
-      '½',
-      '1¼',
-      '2⅛',
-      '1/16',
-      '1 1/16',
-      '3',
-    ]);
+    expect([0.5, 1.25, 2.125, 0.0625, 1.0625, 3].map(mixedFraction)).toEqual(['½', '1¼', '2⅛', '1/16', '1 1/16', '3']);
   });
 });
 

@@ -1,5 +1,5 @@
 import type { PlantRow } from '../tables';
-import type { Evidence } from '../weigh/situation';
+import type { Evidence } from '../evidence';
 
 /** Half a step: what a strip can tell apart. */
 const phMargin = 0.5;

@@ -1,5 +1,5 @@
 import { isLiteral, type PlantId, type Setting, type SignId, type SignRow, type Tables } from '../tables';
-import type { Evidence } from '../weigh/situation';
+import type { Evidence } from '../evidence';
 import { clausesOf, isDenial, type Clause } from './clauses';
 import { carriedAt, contextAt, isElsewhere } from './places';
 import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Lexicon, type Occurrence, type Token } from './words';

@@ -1,5 +1,5 @@
 import type { PlantRow } from '../tables';
-import type { Evidence } from '../weigh/situation';
+import type { Evidence } from '../evidence';
 import { evidenceFromSoil } from './facts';
 import { textureClass, type Texture } from './texture';
 

@@ -17,6 +17,8 @@ export * from './checks';
 export * from './remedies';
 export * from './safety';
 export * from './retired';
+export * from './batch-kinds';
+export * from './verdicts';
 
 /** All the knowledge the core works on, as arguments: a test passes three rows, the product the whole. */
 export interface Tables {

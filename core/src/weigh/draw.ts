@@ -1,4 +1,4 @@
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { seeded } from '../chance';
 import { chanceOn, type Network, type NoisyOr, type Observed } from './network';
 import { sweepOrder } from './order';
 import { reachOf } from './reach';
@@ -48,8 +48,7 @@ export function drawWorlds(
     before[index] = back;
   }
   const untold = [...network.nodes.keys()].filter((index) => !reach.isRelevant[index]);
-  const random = xoroshiro128plus(seed);
-  const uniform = () => (random.next() >>> 0) / 2 ** 32;
+  const { uniform } = seeded(seed);
   return Array.from({ length: count }, () => {
     const world = new Uint8Array(network.nodes.length);
     let state = 0;

@@ -2,7 +2,7 @@ import type { SignId, SignLink } from '../tables';
 import { posterior } from './infer';
 import { unknownNode, type Model } from './model';
 import type { Posterior } from './network';
-import type { Evidence } from './situation';
+import type { Evidence } from '../evidence';
 
 /** What one sign, seen or looked for in vain, does to one cause. */
 export interface Contribution {

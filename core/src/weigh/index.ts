@@ -1,3 +1,4 @@
+export type { Evidence } from '../evidence';
 export * from './weigh';
 export * from './situation';
 export * from './weather';

@@ -1,6 +1,7 @@
 import type { CauseId, CauseRow, ConditionRow, PriorSpec, SignId, SignRow, Tables } from '../tables';
 import type { Link, Network, NoisyOr, Observed } from './network';
-import { inSeason, northernMonth, seasonsTell, type Evidence, type Situation } from './situation';
+import { inSeason, northernMonth, seasonsTell, type Situation } from './situation';
+import type { Evidence } from '../evidence';
 import { weatherKinds } from './weather';
 
 /** The network for one situation, and which row stands behind each node and sign. */

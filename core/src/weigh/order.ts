@@ -1,3 +1,4 @@
+import { seeded } from '../chance';
 import type { Network } from './network';
 import type { Reach } from './reach';
 
@@ -128,7 +129,8 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
   const parentsLeft = graph.parentCountOfSign.slice();
   const isOpen = new Uint8Array(network.signs.length);
   const touches = new Int32Array(network.signs.length);
-  const noise = noiseOf(attempt);
+  // Seeded, so that the same evidence always gives the same order.
+  const { uniform: noise } = seeded(attempt);
   let open = 0;
   let width = 0;
   let cost = 0;
@@ -260,15 +262,4 @@ function greedyOrder(network: Network, graph: Graph, attempt: number, toBeat?: S
       if (left === 0 && !graph.hubs.includes(parent)) emit({ kind: 'sum-out', node: parent }, -1);
     }
   }
-}
-
-/** A small seeded generator (mulberry32), so that the same evidence always gives the same order. */
-function noiseOf(seed: number): () => number {
-  let state = seed * 0x9e3779b9;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
 }

@@ -1,4 +1,4 @@
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { seeded } from '../chance';
 import type { Network, Observed, Posterior } from './network';
 import { reachOf } from './reach';
 
@@ -15,7 +15,7 @@ export interface SampleOptions {
  */
 export function sample(network: Network, observed: Observed, { seed, rounds }: SampleOptions): Posterior {
   const reach = reachOf(network, observed);
-  const random = uniform(seed);
+  const { uniform } = seeded(seed);
   const relevant = network.nodes.flatMap((_, index) => (reach.isRelevant[index] ? [index] : []));
   const isOn = network.nodes.map(() => false);
   const childrenOf = childLists(network, reach.isRelevant);
@@ -48,7 +48,7 @@ export function sample(network: Network, observed: Observed, { seed, rounds }: S
       ratio += Math.log(1 - without * (1 - strength)) - Math.log(1 - without);
     }
     for (const child of childrenOf[node] ?? []) ratio += childRatio(node, child);
-    setNode(node, random() < 1 / (1 + Math.exp(-ratio)));
+    setNode(node, uniform() < 1 / (1 + Math.exp(-ratio)));
   }
 
   function offOf({ leak, parents }: { leak: number; parents: readonly { from: number; strength: number }[] }): number {
@@ -95,10 +95,4 @@ function summary(
     return mean;
   });
   return { marginals, logEvidence: Number.NaN, method: 'sampled', standardError };
-}
-
-/** Uniform numbers in [0, 1) from a seed. */
-function uniform(seed: number): () => number {
-  const generator = xoroshiro128plus(seed);
-  return () => (generator.next() >>> 0) / 0x1_0000_0000;
 }

@@ -1,13 +1,6 @@
+import type { Evidence } from '../evidence';
 import type { CauseId, CheckId, Climate, ConditionId, PlantId, Setting, SignId } from '../tables';
 import type { RecentWeather } from './weather';
-
-/** One thing looked for: seen, or looked and not there. What is not listed was not looked at. */
-export interface Evidence {
-  readonly sign: SignId;
-  readonly state: 'seen' | 'absent';
-  /** In the sign's own unit (per leaf, share of leaves in %, per minute …). */
-  readonly amount?: number;
-}
 
 /** Everything that bears on a reading. */
 export interface Situation {

@@ -5,7 +5,8 @@ import { posterior } from './infer';
 import { modelOf, unknownNode, type Model } from './model';
 import { nextChecks } from './next-check';
 import type { Posterior } from './network';
-import type { Evidence, Situation } from './situation';
+import type { Evidence } from '../evidence';
+import type { Situation } from './situation';
 
 export interface WeighedCause {
   readonly id: CauseId;

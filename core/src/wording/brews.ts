@@ -1,4 +1,5 @@
-import type { BatchChore, BatchKind, BatchState } from '../mix/batches';
+import type { BatchChore, BatchState } from '../mix/batches';
+import type { BatchKind } from '../tables';
 import { dayWords } from './days';
 import { brewNames } from './bench';
 import { counted } from './language';

@@ -1,6 +1,6 @@
-import type { FollowResult, NextMove, Verdict } from '../follow';
+import type { FollowResult, NextMove } from '../follow';
+import type { Verdict , RemedyRow } from '../tables';
 import type { IsoDate } from '../quantities/days';
-import type { RemedyRow } from '../tables';
 import { dayWords } from './days';
 
 export const verdictWords: Record<Verdict, string> = {

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { byRule, cautionKey, ingredientNamed, rulesIn, type Scene } from '@trowel/core/choose';
 import { mixNoted, type MixNoted, type RecipeDocument } from '@trowel/core/contract';
-import { batchClasses, batchKinds, batchState, checkRecipe, mixRemedy } from '@trowel/core/mix';
+import { batchClasses, batchState, checkRecipe, mixRemedy } from '@trowel/core/mix';
+import { batchKinds } from '@trowel/core/tables';
 import { inWords, mL } from '@trowel/core/quantities';
 import type { SceneFact, Tables } from '@trowel/core/tables';
 import { batchNames, cautionLine } from '@trowel/core/wording';

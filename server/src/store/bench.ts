@@ -1,5 +1,6 @@
 import { batchEventKinds, recipeDocument, vesselKinds, type RecipeDocument } from '@trowel/core/contract';
-import { batchKinds, type Batch } from '@trowel/core/mix';
+import type { Batch } from '@trowel/core/mix';
+import { batchKinds } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId } from './ids';

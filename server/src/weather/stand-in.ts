@@ -46,7 +46,10 @@ function noise(at: number, seed: number): number {
   return hash(left, seed) * (1 - ease) + hash(left + 1, seed) * ease;
 }
 
-/** A well-mixed number in 0…1 from two integers (multiply and shift, as in common integer hashes). */
+/**
+ * A well-mixed number in 0…1 from two integers (multiply and shift, as in common integer hashes). Not a
+ * generator: the weather of any hour is there without that of the hours before it.
+ */
 function hash(a: number, b: number): number {
   let value = Math.imul(a ^ 0x9e3779b9, 0x85ebca6b) ^ Math.imul(b, 0xc2b2ae35);
   value = Math.imul(value ^ (value >>> 15), 0x2c1b3c6d);

@@ -1,6 +1,7 @@
 import { byRule, rulesIn } from '@trowel/core/choose';
 import type { BenchView } from '@trowel/core/contract';
-import { batchClasses, batchKinds, oneShell, type BatchKind } from '@trowel/core/mix';
+import { batchClasses, oneShell } from '@trowel/core/mix';
+import { batchKinds, type BatchKind } from '@trowel/core/tables';
 import { readNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { batchNames, cautionWords } from '@trowel/core/wording';
 import { Controller, useForm } from 'react-hook-form';

@@ -1,4 +1,4 @@
-import { inputError } from '../../contract/problem';
+import { inputError } from '../../problem';
 import {
   baseUnitOf,
   inBaseUnit,

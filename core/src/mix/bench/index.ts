@@ -1,4 +1,4 @@
-import { inputError } from '../../contract/problem';
+import { inputError } from '../../problem';
 import * as bait from './bait';
 import * as brews from './brews';
 import * as dilution from './dilution';

@@ -1,4 +1,4 @@
-import { inputError } from '../../contract/problem';
+import { inputError } from '../../problem';
 import { metres, said, squareMetres, toSi, usualUnit, type MeasureSystem, type Said } from '../../quantities';
 import { choice, maybe, quantity, text } from './field';
 

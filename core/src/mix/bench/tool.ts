@@ -1,4 +1,4 @@
-import { inputError } from '../../contract/problem';
+import { inputError } from '../../problem';
 import { said, type MeasureSystem, type Quantity, type Said } from '../../quantities';
 import { rowById, type Grade, type Tables } from '../../tables';
 import { liquid, powder, type PartFound } from '../parts';

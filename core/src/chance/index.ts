@@ -1,0 +1,19 @@
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+
+/** Chance from a seed: the same seed, the same draws, on every machine. */
+export interface Chance {
+  /** A number in [0, 1). */
+  readonly uniform: () => number;
+  /** A whole number from 0 up to and with `most`. */
+  readonly upTo: (most: number) => number;
+}
+
+/** The one random generator of the product (xoroshiro128+). */
+export function seeded(seed: number): Chance {
+  const generator = xoroshiro128plus(seed);
+  return {
+    uniform: () => (generator.next() >>> 0) / 2 ** 32,
+    upTo: (most) => uniformInt(generator, 0, Math.max(0, most)),
+  };
+}
