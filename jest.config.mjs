@@ -5,7 +5,7 @@ const node = (name) => ({
   testEnvironment: 'node',
   testMatch: ['<rootDir>/**/*.test.ts'],
   transform: { '\\.([jt]sx?|sql)$': '<rootDir>/../scripts/jest-esbuild.cjs' },
-  transformIgnorePatterns: ['/node_modules/(?!(suncalc|pure-rand|date-fns|stemmer|@trowel)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(suncalc|pure-rand|stemmer|@trowel)/)'],
 });
 
 export default {

@@ -11,7 +11,9 @@ const letThrough = [
   'suncalc',
   'stemmer',
   'pure-rand',
-  'date-fns',
+  'color',
+  'd3-',
+  'internmap',
 ].join('|');
 
 module.exports = {

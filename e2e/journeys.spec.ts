@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './garden';
 import { count, expectAccessible, openCase, part, say, watchErrors } from './help';
 
 test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
@@ -121,9 +121,9 @@ test('7: what the weeds of a bed say, how sure that is, and what was measured th
   await expect(page.getByText('Wire probe · 3 min')).toBeVisible();
   await expect(page.getByText(/^Perennial, fibrous roots; spreads by seed/)).toBeVisible();
   // Three heights name the soil and find its place in the triangle.
-  await page.getByLabel('Height of the sand layer in mm').fill('80');
-  await page.getByLabel('Height of the silt layer in mm').fill('12');
-  await page.getByLabel('Height of the clay layer in mm').fill('8');
+  await page.getByLabel('Height of the sand layer').fill('80');
+  await page.getByLabel('Height of the silt layer').fill('12');
+  await page.getByLabel('Height of the clay layer').fill('8');
   await expect(page.getByRole('img', { name: 'Texture triangle: loamy sand' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Keep it for this bed' }).click();
@@ -182,15 +182,15 @@ test('8: the shells in the jar: what runs out, how it foams, what the can brings
   await page.getByRole('textbox', { name: 'Dry shell, in g' }).fill('100');
   await page.getByRole('textbox', { name: 'Vinegar, in L' }).fill('1');
   await expect(page.getByText('the vinegar', { exact: true })).toBeVisible();
-  await expect(page.getByText('16686 mg/L')).toBeVisible();
+  await expect(page.getByText('16,686 mg/L')).toBeVisible();
   await expect(page.getByText('16.7 mg/L').first()).toBeVisible();
-  await expect(page.getByText('Your water alone brings 74 mg/L; this adds 17.')).toBeVisible();
+  await expect(page.getByText('Your water alone brings 74.3 mg/L; this adds 16.7 mg/L.')).toBeVisible();
   await expect(page.getByText(/no effect on fruit-end rot is to be expected/)).toBeVisible();
   await page.getByRole('button', { name: 'How it was worked out' }).click();
   await expect(page.getByText(/the less of .* and .* ÷ 2/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Acid in the vinegar, in %' }).fill('25');
   await expect(page.getByRole('alert')).toContainText('injures eyes and skin');
-  await page.getByRole('textbox', { name: 'Acid in the vinegar, in %' }).fill('five');
+  await page.getByRole('textbox', { name: 'Acid in the vinegar, in %' }).fill('strong');
   await expect(page.getByRole('alert')).toContainText('Acid in the vinegar: must be a number');
   await expectAccessible(page);
 });
@@ -359,6 +359,33 @@ test.describe('everyday', () => {
     await expect(box).toHaveValue('ragged holes');
     await page.getByRole('button', { name: 'Note', exact: true }).click();
     await expect(page.getByRole('button', { name: /^Ragged holes: Seen/ })).toBeVisible();
+  });
+
+  test('a page that cannot be shown says so inside the shell, and keeps what was being typed', async ({ page }) => {
+    await openCase(page, 'Strawberries');
+    const box = page.getByRole('textbox', { name: 'Say what you see' });
+    await box.fill('ragged holes');
+    const address = page.url();
+    // Whatever shows a day throws from here on.
+    await page.evaluate(() => {
+      const whole = Object.getOwnPropertyDescriptor(Intl.DateTimeFormat.prototype, 'format') ?? {};
+      Object.assign(window, { mend: () => Object.defineProperty(Intl.DateTimeFormat.prototype, 'format', whole) });
+      Object.defineProperty(Intl.DateTimeFormat.prototype, 'format', {
+        configurable: true,
+        get: () => {
+          throw new Error('a spade broke');
+        },
+      });
+    });
+    await page.getByRole('link', { name: 'Today' }).first().click();
+    await expect(page.getByRole('alert')).toContainText('What it said: a spade broke');
+    await expect(page.getByRole('link', { name: 'Garden' }).first()).toBeVisible();
+    await expectAccessible(page);
+    await page.evaluate(() => (window as unknown as { mend: () => void }).mend());
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: /Wednesday 10 June/ })).toBeVisible();
+    await page.goto(address);
+    await expect(box).toHaveValue('ragged holes');
   });
 
   for (const [address, heading] of [

@@ -1,15 +1,12 @@
-import path from 'node:path';
 import { defineConfig } from '@playwright/test';
 
-/** One size, one server on its own demo garden: what one run leaves behind must not weigh in the other. */
 const sizes = [
   { name: 'phone', port: 4399, use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
   { name: 'wide', port: 4398, use: { viewport: { width: 1280, height: 800 } } },
 ] as const;
-const at = (port: number) => `http://127.0.0.1:${port}`;
 
-/** The built app against real servers on fresh demo files, at phone size and wide. */
-export default defineConfig({
+/** The built app against real servers, a fresh demo garden for every journey, at phone size and wide. */
+export default defineConfig<{ port: number }>({
   testDir: '.',
   outputDir: '../test-results',
   workers: 1,
@@ -34,12 +31,5 @@ export default defineConfig({
     },
     trace: 'off',
   },
-  projects: sizes.map(({ name, port, use }) => ({ name, use: { ...use, baseURL: at(port) } })),
-  webServer: sizes.map(({ name, port }) => ({
-    // A fixed day in June, so that the garden is in leaf whenever this runs.
-    command: `node build/trowel.mjs demo --port ${port} --data build/e2e-${name} --reset --now 2026-06-10T15:40:00Z`,
-    cwd: path.resolve(__dirname, '..'),
-    url: `${at(port)}/api/health`,
-    reuseExistingServer: false,
-  })),
+  projects: sizes.map(({ name, port, use }) => ({ name, use: { ...use, port } })),
 });

@@ -35,13 +35,23 @@ export interface ActInput<Name extends ActName> {
 /** Does an act and lets every page that shows its effects read anew: which those are, the table of calls says. */
 export function useAct<Name extends ActName>(name: Name) {
   const client = useQueryClient();
-  return useMutation<OutputOf<Name>, Error, ActInput<Name>>({
+  const { mutateAsync, ...rest } = useMutation<OutputOf<Name>, Error, ActInput<Name>>({
     mutationFn: ({ id, body }) => send(name, body, id),
     // A count made while the line is down is sent again by hand, not silently later.
     retry: false,
     networkMode: 'always',
     onSettled: () => Promise.all(staleAfter(name).map((stale) => client.invalidateQueries({ queryKey: [stale] }))),
   });
+  // What follows is told even where the row that was tapped is gone by then: a ticked step moves to another list.
+  const mutate = (input: ActInput<Name>, then: Then<OutputOf<Name>> = {}): void =>
+    void mutateAsync(input).then(then.onSuccess, then.onError ?? (() => undefined));
+  return { ...rest, mutate };
+}
+
+interface Then<Output> {
+  readonly onSuccess?: (output: Output) => void;
+  /** Left out, the error stands in `error` alone. */
+  readonly onError?: (error: Error) => void;
 }
 
 type EvidenceItem = CaseView['situation']['evidence'][number];

@@ -1,5 +1,5 @@
 import type { FollowResult, NextMove } from '../follow';
-import type { Verdict , RemedyRow } from '../tables';
+import type { Verdict, RemedyRow } from '../tables';
 import type { IsoDate } from '../quantities/days';
 import { dayWords } from './days';
 

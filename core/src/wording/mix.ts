@@ -91,8 +91,8 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   'days-between': ['Leave {wanted:day|days} between them: {why}.', 'Wait {wait:day|days} more.'],
 };
 
-/** Codes that mixing itself may use, for the test that walks them all. */
-export const mixCodes = { steps: Object.keys(steps), working: Object.keys(working), cautions: Object.keys(cautions) };
+/** Everything that mixing itself may say, for the test that walks it all. */
+export const mixSentences = { steps, working, cautions };
 
 /** What was found, as a card that can be followed. @param tables with their amounts in the reader's measures */
 export function mixWords(tables: Tables, found: MixFound, system: MeasureSystem): MixResponse {

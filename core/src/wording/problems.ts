@@ -58,6 +58,9 @@ const conflicts = {
 } as const;
 export type ConflictCode = keyof typeof conflicts;
 
+/** Everything that may be said of a failure, for the test that walks it all. */
+export const problemSentences = { unfit, conflicts };
+
 const missing = 'There is no {what} "{id}".';
 
 export const unfitWords = (code: UnfitCode, data: Said['with'] = {}): string => fill(unfit[code], data, 'metric');

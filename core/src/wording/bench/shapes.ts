@@ -15,7 +15,7 @@ export const bedFieldWords = {
   across: 'Across',
   cutLength: 'Missing corner, length',
   cutWidth: 'Missing corner, width',
-  outline: { label: 'Corners, along and across', hint: 'In order round the bed: 0,0  3,0  3,1  0,2' },
+  outline: { label: 'Corners, along and across', hint: 'In order round the bed: 0,0 3,0 3,1 0,2' },
   area: 'Area',
 } as const;
 

@@ -1,0 +1,52 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import fs from 'node:fs';
+import path from 'node:path';
+import { test as base } from '@playwright/test';
+
+export { expect } from '@playwright/test';
+
+const root = path.resolve(__dirname, '..');
+
+/** Each journey stands on a demo garden of its own: what one leaves behind weighs in no other. */
+export const test = base.extend<{ garden: undefined; port: number }>({
+  port: [4399, { option: true }],
+  baseURL: async ({ port }, hand) => hand(`http://127.0.0.1:${port}`),
+  garden: [
+    async ({ port }, hand) => {
+      const data = path.join(root, 'build', `e2e-${port}`);
+      // A fixed day in June, so that the garden is in leaf whenever this runs.
+      const server = spawn(
+        process.execPath,
+        [
+          'build/trowel.mjs',
+          'demo',
+          '--port',
+          String(port),
+          '--data',
+          data,
+          '--reset',
+          '--now',
+          '2026-06-10T15:40:00Z',
+        ],
+        { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
+      );
+      const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()));
+      try {
+        await opened(server);
+        await hand(undefined);
+      } finally {
+        server.kill();
+        await ended;
+        fs.rmSync(data, { recursive: true, force: true });
+      }
+    },
+    { auto: true },
+  ],
+});
+
+/** Until the server says that it is open. @throws Error when it ends before. */
+const opened = (server: ChildProcess): Promise<void> =>
+  new Promise((resolve, reject) => {
+    server.stdout?.once('data', () => resolve());
+    server.once('exit', (code) => reject(new Error(`the server ended with ${code} before it was open`)));
+  });
