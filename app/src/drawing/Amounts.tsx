@@ -105,19 +105,8 @@ export function Jug({ share, says }: { share: number; says: string }) {
         {[0.25, 0.5, 0.75, 1].map((mark) => (
           <Line key={mark} x1={18} x2={28} y1={100 - 76 * mark} y2={100 - 76 * mark} stroke={text} strokeWidth={1.4} />
         ))}
-        <Text
-          x={44}
-          y={level > 60 ? level - 6 : level + 20}
-          fontSize={15}
-          fontWeight="700"
-          textAnchor="middle"
-          fill={level > 60 ? text : ink.line}
-          fontFamily="Atkinson, sans-serif"
-        >
-          {says}
-        </Text>
       </Svg>
-      <Body strong>water first</Body>
+      <Body strong>{`${says} of water first`}</Body>
     </View>
   );
 }

@@ -116,7 +116,8 @@ export const units: readonly Unit[] = [
   unit('°fH', 'hardness', 10, ['fh', 'french degree']),
   unit('°Clarke', 'hardness', 14.25, ['clarke', 'english degree', '°e']),
   unit('gpg', 'hardness', 17.12, ['grain', 'grains per gallon', 'gr/gal'], {
-    one: 'grains per gallon',
+    one: 'grain per gallon',
+    many: 'grains per gallon',
     steps: [1, 0.5],
   }),
 

@@ -139,34 +139,28 @@ function PutIn({ measures }: { measures: MeasureSystem }) {
         )}
       />
       <Row wrap style={{ alignItems: 'flex-start' }}>
-        <Controller
-          control={control}
-          name="amount"
-          render={({ field }) => (
-            <QuantityField
-              label="How much"
-              kind={kind}
-              system={measures}
-              typed={own(field.value)}
-              change={field.onChange}
-              optional
-            />
-          )}
-        />
-        <Controller
-          control={control}
-          name="pack"
-          render={({ field }) => (
-            <QuantityField
-              label="A pack holds"
-              kind={kind}
-              system={measures}
-              typed={own(field.value)}
-              change={field.onChange}
-              optional
-            />
-          )}
-        />
+        {(
+          [
+            ['amount', 'How much'],
+            ['pack', 'A pack holds'],
+          ] as const
+        ).map(([of, label]) => (
+          <Controller
+            key={of}
+            control={control}
+            name={of}
+            render={({ field }) => (
+              <QuantityField
+                label={label}
+                kind={kind}
+                system={measures}
+                typed={own(field.value)}
+                change={field.onChange}
+                optional
+              />
+            )}
+          />
+        ))}
         <Controller
           control={control}
           name="price"
