@@ -21,7 +21,7 @@ module.exports = {
   preset: 'jest-expo/web',
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transform: {
-    '\\.[jt]sx?$': [
+    '\\.(mjs|[jt]sx?)$': [
       'babel-jest',
       { presets: [require.resolve('babel-preset-expo')], caller: { name: 'metro', bundler: 'metro', platform: 'web' } },
     ],
