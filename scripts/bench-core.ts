@@ -1,5 +1,6 @@
-import { seeded } from '@trowel/core/chance';
-import { addDays, schedule } from '../core/src/plan';
+import { seeded } from '../core/src/chance';
+import { schedule } from '../core/src/plan';
+import { addDays } from '../core/src/quantities';
 import { readLine } from '../core/src/read';
 import { weigh, type Evidence } from '../core/src/weigh';
 import { clinicRows } from './bench-clinic';
