@@ -4,6 +4,7 @@ import clinic from './migrations/002_clinic.sql';
 import harvest from './migrations/003_harvest.sql';
 import climate from './migrations/004_climate.sql';
 import bench from './migrations/005_bench.sql';
+import logByDay from './migrations/006_log_by_day.sql';
 
 export type Db = Database.Database;
 
@@ -14,6 +15,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '003_harvest', sql: harvest },
   { name: '004_climate', sql: climate },
   { name: '005_bench', sql: bench },
+  { name: '006_log_by_day', sql: logByDay },
 ];
 
 /**

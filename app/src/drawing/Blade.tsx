@@ -1,4 +1,4 @@
-import { depthWords } from '@trowel/core/wording';
+import { depthWords } from '@trowel/core/wording/everyday';
 import { useId } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';

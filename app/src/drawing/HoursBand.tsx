@@ -1,6 +1,6 @@
 import type { SkyDay, StepView } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
-import { dayLabel, dayWeatherWords, degreesWords, warmestOf } from '@trowel/core/wording';
+import { dayLabel, dayWeatherWords, degreesWords, warmestOf } from '@trowel/core/wording/everyday';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { ScrollView, View } from 'react-native';

@@ -1,4 +1,4 @@
-import { fullDate } from '@trowel/core/wording';
+import { fullDate } from '@trowel/core/wording/everyday';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { DatePickerModal, enGB, registerTranslation } from 'react-native-paper-dates';

@@ -1,5 +1,5 @@
 import { unitsOf, type FieldUnit, type MeasureSystem, type QuantityKind } from '@trowel/core/quantities';
-import { notReadWords, readBackWords } from '@trowel/core/wording';
+import { notReadWords, readBackWords } from '@trowel/core/wording/everyday';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';

@@ -1,6 +1,8 @@
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 
+export { remembered } from './remembered';
+
 /** Chance from a seed: the same seed, the same draws, on every machine. */
 export interface Chance {
   /** A number in [0, 1). */

@@ -1,4 +1,4 @@
-import { seeded } from '../chance';
+import { remembered, seeded } from '../chance';
 
 export interface Summary {
   readonly mean: number;
@@ -28,6 +28,8 @@ export type ChangeResult =
   | { readonly kind: 'cannot-tell'; readonly because: 'nothing-before' | 'too-few' };
 
 const resamples = 2000;
+/** Every page that lists cases asks for the same verdicts again; a verdict is two milliseconds of work. */
+const seriesKept = 500;
 
 /**
  * Change of counts that clump. Pests sit in clusters, so the interval comes from resampling the
@@ -35,7 +37,9 @@ const resamples = 2000;
  * With none left the bootstrap would claim certainty; then the upper bound of the mean is 3/n
  * ("rule of three", 95 %). With an untreated row: Henderson–Tilton, 1 − (Ta·Cb)/(Tb·Ca).
  */
-export function changeOf(
+export const changeOf = remembered(workOutChange, seriesKept);
+
+function workOutChange(
   before: readonly number[],
   after: readonly number[],
   untreated?: { readonly before: readonly number[]; readonly after: readonly number[] },

@@ -1,4 +1,5 @@
 import * as suncalc from 'suncalc';
+import { remembered } from '../chance';
 import type { IsoDate } from '../quantities/days';
 
 /** Where the garden is. The zone is an IANA name, so that hours are those on the kitchen clock. */
@@ -17,8 +18,18 @@ export interface SunHours {
   readonly kind: 'ordinary' | 'never-sets' | 'never-rises';
 }
 
+/** A plan asks for the same weeks over and over. */
+const daysKept = 400;
+const clockIn = remembered(
+  (timeZone: string) =>
+    new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }),
+  50,
+);
+
 /** Sunrise, sunset and civil dusk at a place on a day; at high latitudes it may not rise or set. */
-export function sunHours(date: IsoDate, { latitude, longitude, timeZone }: Place): SunHours {
+export const sunHours = remembered(workOutSun, daysKept);
+
+function workOutSun(date: IsoDate, { latitude, longitude, timeZone }: Place): SunHours {
   const times = suncalc.getTimes(new Date(`${date}T12:00:00Z`), latitude, longitude);
   if (times.alwaysUp) return { rise: 0, set: 24, dusk: 24, kind: 'never-sets' };
   if (times.alwaysDown || !times.sunrise || !times.sunset) return { rise: 12, set: 12, dusk: 12, kind: 'never-rises' };
@@ -30,14 +41,8 @@ export function sunHours(date: IsoDate, { latitude, longitude, timeZone }: Place
   };
 }
 
-const formats = new Map<string, Intl.DateTimeFormat>();
-
 /** The hour on the clock of a zone, with minutes as a fraction. */
 function clockHour(instant: Date, timeZone: string): number {
-  const format =
-    formats.get(timeZone) ??
-    new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
-  formats.set(timeZone, format);
-  const [hour = '0', minute = '0'] = format.format(instant).split(':');
+  const [hour = '0', minute = '0'] = clockIn(timeZone).format(instant).split(':');
   return Number(hour) + Number(minute) / 60;
 }

@@ -1,8 +1,8 @@
 import type { BatchChore, BatchState } from '../mix/batches';
 import type { BatchKind } from '../tables';
-import { dayWords } from './days';
+import { dayWords } from './everyday/days';
 import { brewNames } from './bench';
-import { counted } from './language';
+import { counted } from './everyday/language';
 
 export const batchNames: Readonly<Record<BatchKind, string>> = { ...brewNames, 'shell-extract': 'Shell extract' };
 

@@ -1,6 +1,6 @@
 import { celsius, inWords, kmh, type MeasureSystem } from '../quantities';
 import type { RemedyRow, WindowSpec } from '../tables';
-import { capital, counted, lowerFirst } from './language';
+import { capital, counted, lowerFirst } from './everyday/language';
 
 /** What stands on a mixing card beside the amounts, so that it can be followed by itself. */
 export interface CardWords {

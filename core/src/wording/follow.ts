@@ -1,7 +1,7 @@
 import type { FollowResult, NextMove } from '../follow';
 import type { Verdict, RemedyRow } from '../tables';
 import type { IsoDate } from '../quantities/days';
-import { dayWords } from './days';
+import { dayWords } from './everyday/days';
 
 export const verdictWords: Record<Verdict, string> = {
   solved: 'Solved',

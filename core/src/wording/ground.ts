@@ -1,8 +1,8 @@
 import type { TextureClass } from '../read/texture';
 import { rowById, type Tables } from '../tables';
 import type { MindChanger, Opposed } from '../weigh';
-import { lowerFirst } from './language';
-import { chanceLine } from './weighing';
+import { lowerFirst } from './everyday/language';
+import { chanceLine } from './everyday/chance';
 
 export const textureWords: Record<TextureClass, string> = {
   sand: 'sand',

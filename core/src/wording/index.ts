@@ -1,6 +1,4 @@
-export * from './language';
-export * from './days';
-export * from './fill';
+export * from './everyday';
 export * from './facts';
 export * from './weighing';
 export * from './plan';
@@ -11,8 +9,5 @@ export * from './brews';
 export * from './card';
 export * from './mix';
 export * from './remedies';
-export * from './measures';
-export * from './typed';
-export * from './weather';
 export * from './problems';
 export * from './log';

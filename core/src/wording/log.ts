@@ -1,7 +1,7 @@
 import { actsInLog } from '../contract/api';
 import { inBaseUnit, inWords, mL, type MeasureSystem } from '../quantities';
 import { rowById, type Tables } from '../tables';
-import { lowerFirst } from './language';
+import { lowerFirst } from './everyday/language';
 
 /** One detail of what was done, found by whoever keeps the log. */
 export type LogDetail =

@@ -29,8 +29,8 @@ import { toolWords } from './bench';
 import type { SaysWords } from './bench/words';
 import { cardWords } from './card';
 import { factWords } from './facts';
-import { fill, pourWords, weightWords } from './fill';
-import { counted, lowerFirst, moneyWords, sentences } from './language';
+import { fill, pourWords, weightWords } from './everyday/fill';
+import { counted, lowerFirst, moneyWords, sentences } from './everyday/language';
 
 /** Everything that mixing says, by code. `{ingredient}` and the like are names, filled in from the tables. */
 const steps: Readonly<Record<string, string>> = {

@@ -1,7 +1,7 @@
 import type { Hindrance, PassedOver, PlannedStep } from '../plan';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
-import { dayWords, hourWords } from './days';
-import { capital, counted } from './language';
+import { dayWords, hourWords } from './everyday/days';
+import { capital, counted } from './everyday/language';
 
 const hindranceWords: Record<PassedOver['because'], string> = {
   dark: 'no light at the right time',

@@ -1,5 +1,5 @@
 import type { Said } from '../quantities';
-import { fill } from './fill';
+import { fill } from './everyday/fill';
 
 /** What does not fit in one field, after the field's name; `{…}` is what was given or what is known. */
 const unfit = {

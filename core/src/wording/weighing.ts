@@ -1,22 +1,10 @@
 import type { LeftOutReason, Standing } from '../choose/choose';
-import { rowById, type ActionClass, type SignRow, type Tables } from '../tables';
+import { rowById, type SignRow, type Tables } from '../tables';
 import type { Contribution, Weighing } from '../weigh';
-import { listWords, lowerFirst, sentences } from './language';
+import { actionWords, chanceWords } from './everyday/chance';
+import { listWords, lowerFirst, sentences } from './everyday/language';
 
 /** Sentences for what weighing and choosing return as codes. Every surface speaks through these. */
-
-export const actionWords: Record<ActionClass, { title: string; says: string }> = {
-  'treat-now': { title: 'Treat now', says: 'It is likely enough, and waiting costs more than acting.' },
-  'mend-care-first': {
-    title: 'Mend the care first',
-    says: 'What lies underneath is what to change; treating the sign alone will not last.',
-  },
-  watch: { title: 'Look again before acting', says: 'Waiting a few days costs little and will tell more.' },
-  leave: { title: 'Leave it be', says: 'Nothing here needs mending.' },
-  remove: { title: 'Take out the worst', says: 'What stays spreads, and there is no cure worth trying.' },
-  'ask-expert': { title: 'Ask somebody who has seen more', says: 'What was seen fits nothing here well.' },
-  report: { title: 'Report it', says: 'This is for the plant-health service, not for a home remedy.' },
-};
 
 /** "Cast skins seen: each sheds its skin four times." */
 export function contributionWords({ state, why, weight }: Contribution, sign: SignRow): string {
@@ -111,36 +99,10 @@ export function avoidNotes({ causes, conditions }: Weighing): { what: string; wh
   return notes.filter(({ what }) => !seen.has(what) && seen.add(what)).map(({ what, why }) => ({ what, why }));
 }
 
-/** A chance in words that a gardener can act on. */
-export function chanceWords(chance: number): string {
-  if (chance >= 0.95) return 'all but certain';
-  if (chance >= 0.8) return 'very likely';
-  if (chance >= 0.6) return 'likely';
-  if (chance >= 0.35) return 'could well be';
-  if (chance >= 0.12) return 'possible';
-  return 'unlikely';
-}
-
-/** How far the reading has been dug, for the blade. */
-export function depthWords(depth: number): string {
-  if (depth >= 0.85) return 'Settled';
-  if (depth >= 0.65) return 'Well dug';
-  if (depth >= 0.4) return 'Half dug';
-  if (depth > 0.12) return 'A scratch';
-  return 'A surface hunch';
-}
-
 /** What a safety rule says, and what to do instead. */
 export function ruleWords(tables: Tables, id: string): string {
   const { says, instead } = rowById(tables.safetyRules, id, 'safetyRules');
   return sentences(says, instead);
-}
-
-/** A chance with its figure; never certain, and never "100 in 100". */
-export function chanceLine(chance: number): string {
-  const hundred = Math.round(100 * chance);
-  const figure = hundred >= 100 ? 'over 99 in 100' : hundred <= 0 ? 'under 1 in 100' : `${hundred} in 100`;
-  return `${chanceWords(chance)} · ${figure}`;
 }
 
 /** The name of a cause, condition, remedy or ingredient; the id itself where none has it. */

@@ -150,6 +150,7 @@ const logShown = 60;
 const imaginedTrials = 2;
 
 export function notebookViewOf({ db, tables }: Deps): NotebookView {
+  const { measures } = oneGarden(db);
   const closed = anyCases(db).filter(({ status }) => status === 'closed');
   const byRemedy = new Map<string, NotebookView['worked'][number]['cases']>();
   for (const row of closed)
@@ -187,6 +188,6 @@ export function notebookViewOf({ db, tables }: Deps): NotebookView {
         })),
       )
       .sort((a, b) => b.times - a.times || b.lastOn.localeCompare(a.lastOn)),
-    log: anyLog(db, logShown).map((entry) => logEntryOf({ db, tables, measures: oneGarden(db).measures }, entry)),
+    log: anyLog(db, logShown).map((entry) => logEntryOf({ db, tables, measures }, entry)),
   };
 }

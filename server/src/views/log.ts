@@ -16,28 +16,38 @@ interface About {
   readonly measures: MeasureSystem;
 }
 
-/** What the log of an act may hold that can be told; everything else is passed over. */
-const told = z.object({
-  ids: z.array(z.string()).catch([]),
-  said: z.string().optional().catch(undefined),
-  items: z.array(z.object({ sign: storedId('signs'), state: z.enum(['seen', 'absent', 'not-looked']) })).catch([]),
-  check: storedId('checks').optional().catch(undefined),
-  remedy: storedId('remedies').optional().catch(undefined),
-  treatmentId: z.string().optional().catch(undefined),
-  step: z.string().optional().catch(undefined),
-  outcome: z.string().optional().catch(undefined),
-  counts: z.array(z.number()).catch([]),
-  label: z.string().optional().catch(undefined),
-  name: z.string().optional().catch(undefined),
-  ingredient: storedId('ingredients').optional().catch(undefined),
-  kind: z.string().optional().catch(undefined),
-  ml: z.number().optional().catch(undefined),
-  volumeMl: z.number().optional().catch(undefined),
-  held: z.string().optional().catch(undefined),
-  washed: z.boolean().optional().catch(undefined),
-  document: z.object({ name: z.string() }).optional().catch(undefined),
-  acknowledged: z.array(z.string()).catch([]),
-});
+/** What the log of an act may hold that can be told; everything else, and what is of another shape, is passed over. */
+const told = {
+  ids: z.array(z.string()),
+  said: z.string(),
+  items: z.array(z.object({ sign: storedId('signs'), state: z.enum(['seen', 'absent', 'not-looked']) })),
+  check: storedId('checks'),
+  remedy: storedId('remedies'),
+  treatmentId: z.string(),
+  step: z.string(),
+  outcome: z.string(),
+  counts: z.array(z.number()),
+  label: z.string(),
+  name: z.string(),
+  ingredient: storedId('ingredients'),
+  kind: z.string(),
+  ml: z.number(),
+  volumeMl: z.number(),
+  held: z.string(),
+  washed: z.boolean(),
+  document: z.object({ name: z.string() }),
+  acknowledged: z.array(z.string()),
+};
+type Told = { readonly [Name in keyof typeof told]?: z.output<(typeof told)[Name]> };
+
+/** Only what is there is read: an act holds three or four of these. */
+const toldOf = (body: LogRow['body']): Told =>
+  Object.fromEntries(
+    Object.entries(told).flatMap(([name, schema]) => {
+      const found = name in body ? schema.safeParse(body[name]) : undefined;
+      return found?.success ? [[name, found.data]] : [];
+    }),
+  );
 
 /** A log line in words. */
 export function logEntryOf(about: About, { id, on_date, command, case_id, body }: LogRow): LogEntry {
@@ -46,12 +56,12 @@ export function logEntryOf(about: About, { id, on_date, command, case_id, body }
     on: on_date,
     command,
     caseId: case_id,
-    says: logWords(about.tables, command, detailsOf(about, told.parse(body)), about.measures),
+    says: logWords(about.tables, command, detailsOf(about, toldOf(body)), about.measures),
   };
 }
 
-function detailsOf({ db, tables }: About, body: z.output<typeof told>): LogDetail[] {
-  const [firstId] = body.ids;
+function detailsOf({ db, tables }: About, body: Told): LogDetail[] {
+  const { ids: [firstId] = [], items = [], counts = [], acknowledged = [] } = body;
   const named = (text: string | undefined): LogDetail[] => (text === undefined ? [] : [{ kind: 'name', text }]);
   const volume = (ml: number | undefined): LogDetail[] =>
     ml === undefined ? [] : [{ kind: 'amount', of: 'volume', amount: ml }];
@@ -59,11 +69,11 @@ function detailsOf({ db, tables }: About, body: z.output<typeof told>): LogDetai
     firstId === undefined ? undefined : (maybeOneBatch(db, firstId)?.name ?? maybeOneVessel(db, firstId)?.name);
   return [
     ...(body.said === undefined ? [] : [{ kind: 'quoted', text: body.said } as const]),
-    ...body.items.map(({ sign, state }) => ({ kind: 'sign', name: keptWords(tables, 'signs', sign), state }) as const),
+    ...items.map(({ sign, state }) => ({ kind: 'sign', name: keptWords(tables, 'signs', sign), state }) as const),
     ...named(body.check === undefined ? undefined : keptWords(tables, 'checks', body.check)),
     ...named(body.remedy === undefined ? undefined : keptWords(tables, 'remedies', body.remedy)),
     ...(body.step === undefined ? [] : [stepDetail({ db, tables }, body.treatmentId, body.step, body.outcome)]),
-    ...(body.counts.length === 0 ? [] : [{ kind: 'counts', counts: body.counts } as const]),
+    ...(counts.length === 0 ? [] : [{ kind: 'counts', counts } as const]),
     ...(body.step === undefined && body.outcome !== undefined
       ? [{ kind: 'outcome', outcome: body.outcome } as const]
       : []),
@@ -76,7 +86,7 @@ function detailsOf({ db, tables }: About, body: z.output<typeof told>): LogDetai
     ...named(body.held),
     ...(body.washed === true ? [{ kind: 'washed' } as const] : []),
     ...named(body.document?.name),
-    ...(body.acknowledged.length > 0 ? [{ kind: 'read', keys: body.acknowledged } as const] : []),
+    ...(acknowledged.length > 0 ? [{ kind: 'read', keys: acknowledged } as const] : []),
   ];
 }
 

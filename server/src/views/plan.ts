@@ -132,19 +132,20 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: TreatmentRow, owner: 
   const { measures } = laidOut.garden;
   const events = new Map(anyStepsOf(deps.db, row.id).map((event) => [event.step, event]));
   const names = namesFor(deps.db, owner);
+  // The same for every step that puts it on, and worth working out once.
+  const isOpen = remedy.steps.some(({ id, applies }) => applies && !events.has(id));
+  const cautions = isOpen
+    ? applyCautions(deps.db, deps.tables, row, laidOut.today).map((found) => cautionWords(deps.tables, found, measures))
+    : [];
+  const carry = carryFor(deps.tables, remedy, row, laidOut.garden);
   return remedy.steps.map((step): StepView => {
     const event = events.get(step.id);
     const planned = laidOut.plan.steps.find((item) => item.job === row.id && item.step.id === step.id);
     const stuck = laidOut.plan.unplaced.find((item) => item.job === row.id && item.step.id === step.id);
     const base = {
       ...baseOf(step, remedy, row, owner, names),
-      carry: step.applies ? carryFor(deps.tables, remedy, row, laidOut.garden) : null,
-      cautions:
-        step.applies && !event
-          ? applyCautions(deps.db, deps.tables, row, laidOut.today).map((found) =>
-              cautionWords(deps.tables, found, measures),
-            )
-          : [],
+      carry: step.applies ? carry : null,
+      cautions: step.applies && !event ? cautions : [],
     };
     if (event) return { ...base, state: event.outcome, date: event.on_date, hour: null, whyThen: '', sureness: 1 };
     if (planned)

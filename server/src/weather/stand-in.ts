@@ -1,3 +1,4 @@
+import { remembered } from '@trowel/core/chance';
 import type { DayWeather, HourWeather, Place } from '@trowel/core/plan';
 import { addDays, daysBetween, type IsoDate } from '@trowel/core/quantities';
 
@@ -6,7 +7,9 @@ import { addDays, daysBetween, type IsoDate } from '@trowel/core/quantities';
  * place and a seed alone: the same day is the same whenever it is asked for. Temperate maritime by
  * latitude: cool summers, mild winters, wet and dry spells of a few days, wind that peaks after noon.
  */
-export function standInWeather(at: Place, from: IsoDate, days: number, seed = 7): DayWeather[] {
+export const standInWeather = remembered(skyFrom, 50);
+
+function skyFrom(at: Place, from: IsoDate, days: number, seed = 7): readonly DayWeather[] {
   return Array.from({ length: days }, (_, index) => dayOf(at, addDays(from, index), seed));
 }
 

@@ -1,5 +1,5 @@
 import type { CaseSummary } from '@trowel/core/contract';
-import { actionWords, chanceWords, fullDate, lowerFirst } from '@trowel/core/wording';
+import { actionWords, chanceWords, fullDate, lowerFirst } from '@trowel/core/wording/everyday';
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { Blade } from '@/drawing/Blade';

@@ -1,7 +1,7 @@
 import { measureSystems } from '@trowel/core/quantities';
 import type { GardenView } from '@trowel/core/contract';
 import { settings } from '@trowel/core/tables';
-import { capital, chanceWords, counted, lowerFirst, spoonNote } from '@trowel/core/wording';
+import { capital, chanceWords, counted, lowerFirst, spoonNote } from '@trowel/core/wording/everyday';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';

@@ -1,5 +1,5 @@
 import { inWords, mL } from '@trowel/core/quantities';
-import { fullDate } from '@trowel/core/wording';
+import { fullDate } from '@trowel/core/wording/everyday';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useMeasures } from '@/api/measures';

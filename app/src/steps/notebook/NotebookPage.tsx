@@ -1,4 +1,4 @@
-import { fullDate } from '@trowel/core/wording';
+import { fullDate } from '@trowel/core/wording/everyday';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useNotebook } from '@/api/queries';

@@ -1,5 +1,5 @@
 import type { CaseView } from '@trowel/core/contract';
-import { dayWords } from '@trowel/core/wording';
+import { dayWords } from '@trowel/core/wording/everyday';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';

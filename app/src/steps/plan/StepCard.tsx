@@ -1,5 +1,5 @@
 import type { StepView } from '@trowel/core/contract';
-import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording';
+import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording/everyday';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';

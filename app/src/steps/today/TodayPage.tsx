@@ -1,5 +1,5 @@
 import type { StepView, TodayView } from '@trowel/core/contract';
-import { capital, counted, dayAndMonth, dayWords, sentence, weekdayOf } from '@trowel/core/wording';
+import { capital, counted, dayAndMonth, dayWords, sentence, weekdayOf } from '@trowel/core/wording/everyday';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';

@@ -1,4 +1,4 @@
-import { inWords, mL, systems, type MeasureSystem } from '../quantities';
+import { inWords, mL, systems, type MeasureSystem } from '../../quantities';
 
 const ratios: Readonly<Record<number, string>> = { 3: 'three', 4: 'four' };
 

@@ -1,4 +1,4 @@
-import { celsius, inWords, kmh, type MeasureSystem } from '../quantities';
+import { celsius, inWords, kmh, type MeasureSystem } from '../../quantities';
 import { format } from './days';
 import { counted } from './language';
 

@@ -11,7 +11,7 @@ import {
   type NotRead,
   type QuantityKind,
   type ReadAmount,
-} from '../quantities';
+} from '../../quantities';
 import { orWords } from './language';
 
 /** What a field understood of what was typed; nothing where a bare figure says it itself. */

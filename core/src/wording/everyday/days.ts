@@ -1,4 +1,4 @@
-import { daysBetween, type IsoDate } from '../quantities/days';
+import { daysBetween, type IsoDate } from '../../quantities/days';
 
 /** Days and hours in words, through Intl; the calendar is the garden's, so everything is reckoned in UTC. */
 export const format = (options: Intl.DateTimeFormatOptions) => {

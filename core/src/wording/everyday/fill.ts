@@ -14,7 +14,7 @@ import {
   type Quantity,
   type Said,
   type SaidValue,
-} from '../quantities';
+} from '../../quantities';
 import { dayAndMonth } from './days';
 import { counted, moneyWords } from './language';
 
