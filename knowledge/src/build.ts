@@ -1,7 +1,12 @@
 import type { AvoidNote, CauseRow, CheckAnswer, OddsLink, SignLink } from '@trowel/core/tables';
 
 /** A sign link in one line: the sign, its strength (0…1) and why, as the end of a sentence. */
-export const shows = (sign: string, strength: number, why: string): SignLink => ({ sign, strength, why });
+export const shows = (sign: string, strength: number, why: string, size?: string): SignLink => ({
+  sign,
+  strength,
+  why,
+  ...(size === undefined ? {} : { size }),
+});
 
 /** An odds link in one line: what makes it likelier, the factor on the odds, and why. */
 export const fedBy = (from: string, odds: number, why: string): OddsLink<string> => ({ from, odds, why });

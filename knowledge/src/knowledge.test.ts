@@ -70,6 +70,17 @@ describe('the knowledge tables', () => {
       /5 hands/,
     ],
     [
+      'a link that tells look-alikes apart and does not say why it is so strong',
+      (t) => ({
+        ...t,
+        causes: t.causes.map((row) => ({
+          ...row,
+          signs: row.signs.map(({ sign, strength, why }) => ({ sign, strength, why })),
+        })),
+      }),
+      /"clubroot" → "swollen-fingers" tells look-alikes apart/,
+    ],
+    [
       'a caution that stands twice',
       (t) => ({
         ...t,

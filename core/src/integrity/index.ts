@@ -4,6 +4,7 @@ import type { Tables } from '../tables/index';
 import { isLiteral } from '../tables/signs';
 import { withinCap, type RemedyRow } from '../tables/remedies';
 import { keptTables } from '../tables/retired';
+import { decidingLinks } from '../weigh';
 import { bareAmounts } from './bare-amounts';
 
 /**
@@ -68,6 +69,11 @@ export function integrityProblems(tables: Tables): string[] {
     }
     for (const { remedies = [] } of row.avoid) for (const remedy of remedies) refers('remedies', remedy, `"${row.id}"`);
   }
+  for (const { cause, link } of decidingLinks(tables))
+    need(
+      link.size !== undefined && link.size.length > 20,
+      `"${cause.id}" → "${link.sign}" tells look-alikes apart; say why it is seen in ${link.strength} (shows(…, size))`,
+    );
   for (const cause of tables.causes) {
     for (const { from, odds } of cause.conditions) {
       refers('conditions', from, `cause "${cause.id}"`);

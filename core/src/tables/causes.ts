@@ -21,6 +21,8 @@ export interface SignLink {
   readonly strength: number;
   /** Why, as the end of a sentence; shown in explanations. */
   readonly why: string;
+  /** Why it is seen that often, and not more or less, as a sentence: where look-alikes are told apart by it. */
+  readonly size?: string;
 }
 
 /** Factor on the odds of the child when the parent holds, and why. */

@@ -1,4 +1,4 @@
-import type { CauseRow, SignId, Tables } from '../tables';
+import type { SignId, Tables } from '../tables';
 import { chancesIn, drawWorlds, nodesOn } from './draw';
 import { modelOf, unknownNode } from './model';
 import type { Situation } from './situation';
@@ -55,48 +55,4 @@ export function mindChangers(tables: Tables, situation: Situation, { causes }: W
     }
   }
   return changers.sort((a, b) => a.to - b.to).slice(0, 3);
-}
-
-/** Two causes that lie close, and the signs that part them. */
-export interface LookAlikes {
-  readonly a: CauseRow;
-  readonly b: CauseRow;
-  /** Signs that one shows much more than the other, not looked at yet first. */
-  readonly parts: readonly { readonly sign: SignId; readonly speaksFor: 'a' | 'b'; readonly looked: boolean }[];
-}
-
-/** The second must come this near to the first to be taken for it. */
-const nearShare = 0.3;
-/** Times more often that one cause must show a sign before it parts the two. */
-const partsFrom = 3;
-
-/**
- * The two leading causes side by side, where they are rivals: close in chance, and not made likelier by
- * each other (ants and aphids stand together, they are not confused).
- */
-export function lookAlikes({ signs }: Tables, { causes }: Weighing, { evidence }: Situation): LookAlikes | undefined {
-  const [first, second] = causes;
-  if (!first || !second || second.probability < Math.max(0.12, nearShare * first.probability)) return undefined;
-  if (first.probability > 0.6 && second.probability > 0.6) return undefined;
-  const fed = [...first.row.causes, ...second.row.causes].some(({ from }) => from === first.id || from === second.id);
-  if (fed) return undefined;
-  const looked = new Set(evidence.map(({ sign }) => sign));
-  const strengthIn = (row: CauseRow, sign: SignId) => row.signs.find((link) => link.sign === sign)?.strength ?? 0;
-  const parts = signs
-    .map(({ id, background }) => {
-      const ofA = background + strengthIn(first.row, id);
-      const ofB = background + strengthIn(second.row, id);
-      return {
-        sign: id,
-        ratio: Math.max(ofA, ofB) / Math.min(ofA, ofB),
-        most: Math.max(ofA, ofB),
-        speaksFor: ofA > ofB ? ('a' as const) : ('b' as const),
-        looked: looked.has(id),
-      };
-    })
-    .filter(({ ratio, most }) => ratio >= partsFrom && most >= 0.35)
-    .sort((a, b) => Number(a.looked) - Number(b.looked) || b.most - a.most)
-    .slice(0, 4)
-    .map(({ sign, speaksFor, looked: was }) => ({ sign, speaksFor, looked: was }));
-  return parts.length === 0 ? undefined : { a: first.row, b: second.row, parts };
 }

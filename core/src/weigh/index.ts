@@ -8,4 +8,5 @@ export { levelOf } from './act';
 export { causesInOrder } from './model';
 export * from './ground';
 export * from './contrast';
+export * from './look-alikes';
 export * from './showing';

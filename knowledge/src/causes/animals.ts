@@ -41,7 +41,7 @@ export const animals: readonly CauseRow[] = [
       'Runs, finger-wide holes, bark ringed at the ground, seeds dug out. Clear cover from trunks; guards; traps by local rules.',
     prior: { base: 0.025, bySetting: { indoors: 0.1, pot: 0.5 } },
     signs: [
-      shows('runs', 0.7, 'they run under cover'),
+      shows('runs', 0.7, 'they run under cover', 'Seven in ten: under snow, mulch or a board the runs are hidden.'),
       shows('bark-ring-low', 0.55, 'they gnaw under snow or mulch'),
       shows('seeds-dug', 0.5, 'they eat peas and bulbs'),
       shows('sudden-wilt', 0.12, 'roots are eaten'),

@@ -33,7 +33,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     conditions: [fedBy('imported', 1.8, 'grubs come in bought pots')],
     signs: [
       shows('edge-notches', 0.75, 'the beetle bites from the edge'),
-      shows('legless-c-grubs', 0.85, 'the grubs eat roots'),
+      shows(
+        'legless-c-grubs',
+        0.85,
+        'the grubs eat roots',
+        'In nearly every pot that wilts; in summer they are beetles.',
+      ),
       shows('sudden-wilt', 0.4, 'a plant without roots falls'),
       shows('slow', 0.3, 'roots are lost'),
     ],
@@ -65,7 +70,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     prior: { base: 0.02, bySetting: outside, months: months(6, 9) },
     hosts: ['courgette', 'squash'],
     signs: [
-      shows('squash-frass', 0.9, 'the grub pushes its crumbs out'),
+      shows(
+        'squash-frass',
+        0.9,
+        'the grub pushes its crumbs out',
+        'Damp crumbs hang at the hole; missed on the underside of the stem.',
+      ),
       shows('sudden-wilt', 0.7, 'the stem is hollowed'),
       shows('noon-wilt', 0.5, 'it begins in the heat'),
     ],
@@ -87,7 +97,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
       fedBy('collar-buried', 1.8, 'a choked trunk is weak'),
     ],
     signs: [
-      shows('bore-holes', 0.92, 'they leave by round holes'),
+      shows(
+        'bore-holes',
+        0.92,
+        'they leave by round holes',
+        'Round holes stand where they left; while grubs are still inside there is only dust.',
+      ),
       shows('branch-dieback', 0.6, 'sap no longer rises'),
       shows('gum', 0.3, 'stone fruit answers with gum'),
     ],
@@ -104,7 +119,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
       'D-shaped holes and a thinning crown can be a borer that kills whole regions’ trees. Report, do not move wood.',
     prior: { base: 0.001, bySetting: { tree: 2 } },
     signs: [
-      shows('d-holes', 0.9, 'the beetles leave by a D'),
+      shows(
+        'd-holes',
+        0.9,
+        'the beetles leave by a D',
+        'D-shaped holes are the mark of the family; high in the crown they are not seen.',
+      ),
       shows('branch-dieback', 0.7, 'the crown thins from the top'),
     ],
     act: 'report',
@@ -153,7 +173,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     elsewhere: 0.02,
     signs: [
       shows('fruit-maggots', 0.9, 'several small maggots in one ripe berry'),
-      shows('leaking-berries', 0.75, 'eaten berries collapse'),
+      shows(
+        'leaking-berries',
+        0.75,
+        'eaten berries collapse',
+        'Three in four within days; on the day of egg laying fruit still looks sound.',
+      ),
     ],
     act: 'treat-now',
     source: 'trials',
@@ -183,9 +208,24 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     hosts: ['brassica', 'radish'],
     conditions: [fedBy('poor-rotation', 1.5, 'pupae wait in the same bed')],
     signs: [
-      shows('root-maggots', 0.9, 'they eat the roots'),
-      shows('noon-wilt', 0.6, 'roots are gone'),
-      shows('root-tunnels', 0.7, 'radish and turnip are tunnelled'),
+      shows(
+        'root-maggots',
+        0.9,
+        'they eat the roots',
+        'There on nearly every plant that is lifted in time; later they have left for the soil.',
+      ),
+      shows(
+        'noon-wilt',
+        0.6,
+        'roots are gone',
+        'Six in ten: radish and turnip keep their leaves up though the root is mined.',
+      ),
+      shows(
+        'root-tunnels',
+        0.7,
+        'radish and turnip are tunnelled',
+        'Only in those grown for their root; on cabbage the fine roots go instead.',
+      ),
       shows('purple-leaves', 0.3, 'starved leaves turn bluish'),
       shows('slow', 0.5, 'no roots, no growth'),
     ],
@@ -204,7 +244,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     elsewhere: 0.005,
     conditions: [fedBy('poor-rotation', 1.8, 'pupae wait in the same bed')],
     signs: [
-      shows('root-tunnels', 0.93, 'tunnels just under the skin'),
+      shows(
+        'root-tunnels',
+        0.93,
+        'tunnels just under the skin',
+        'A root without tunnels was not attacked; what is missed are the first thin ones.',
+      ),
       shows('root-maggots', 0.5, 'creamy maggots in the tunnels'),
       shows('purple-leaves', 0.4, 'leaves redden'),
       shows('slow', 0.3, 'seedlings stand still'),
@@ -223,8 +268,18 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     elsewhere: 0.005,
     conditions: [fedBy('poor-rotation', 1.8, 'pupae wait in the same bed')],
     signs: [
-      shows('root-maggots', 0.92, 'maggots in the bulb'),
-      shows('yellow-leaves', 0.6, 'leaves yellow and fall'),
+      shows(
+        'root-maggots',
+        0.92,
+        'maggots in the bulb',
+        'A plant that comes away in the hand has them; later they are pupae in the soil.',
+      ),
+      shows(
+        'yellow-leaves',
+        0.6,
+        'leaves yellow and fall',
+        'Six in ten: young plants wilt and die before they yellow.',
+      ),
       shows('sudden-wilt', 0.3, 'young plants fall'),
       shows('slimy-heart', 0.3, 'rot follows'),
     ],
@@ -258,7 +313,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     prior: { base: 0.02, bySetting: { lawn: 3, bed: 0.7, pot: 0.4, indoors: 0.05, tree: 0.3 } },
     signs: [
       shows('turf-lifts', 0.7, 'the roots are eaten'),
-      shows('c-grubs', 0.92, 'six legs, brown head'),
+      shows(
+        'c-grubs',
+        0.92,
+        'six legs, brown head',
+        'Under nearly every loose turf; missed when they have gone deep in winter.',
+      ),
       shows('lawn-pecked', 0.65, 'birds and badgers come for them'),
       shows('lawn-brown-patches', 0.7, 'grass without roots dries'),
     ],
@@ -281,7 +341,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     prior: { base: 0.015, bySetting: { lawn: 3, bed: 0.5, indoors: 0.05 } },
     conditions: [fedBy('overwatered', 2, 'they need damp turf')],
     signs: [
-      shows('leatherjackets', 0.92, 'grey tubes without legs'),
+      shows(
+        'leatherjackets',
+        0.92,
+        'grey tubes without legs',
+        'They come up through wet cardboard overnight; missed in summer, when they are flies.',
+      ),
       shows('lawn-pecked', 0.6, 'starlings dig for them'),
       shows('lawn-brown-patches', 0.6, 'roots are eaten'),
       shows('turf-lifts', 0.3, 'roots are eaten'),
@@ -303,7 +368,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
       fedBy('sandy', 2.5, 'they move easily in warm sand'),
     ],
     signs: [
-      shows('root-beads', 0.95, 'the root swells round them'),
+      shows(
+        'root-beads',
+        0.95,
+        'the root swells round them',
+        'The knots are the pest’s own; very young plants have only beads like pinheads.',
+      ),
       shows('noon-wilt', 0.6, 'knotted roots carry little'),
       shows('slow', 0.6, 'knotted roots carry little'),
       shows('pale-all', 0.25, 'little food gets through'),

@@ -31,8 +31,18 @@ export const care: readonly CauseRow[] = [
     prior: { base: 0.012, bySetting: outside },
     conditions: [fedBy('weedkiller-about', 8, 'it drifts a long way')],
     signs: [
-      shows('strap-leaves', 0.85, 'growth hormone runs wild'),
-      shows('many-kinds-hit', 0.75, 'it does not choose'),
+      shows(
+        'strap-leaves',
+        0.85,
+        'growth hormone runs wild',
+        'Growth hormones give straps; some other weedkillers bleach or scorch instead.',
+      ),
+      shows(
+        'many-kinds-hit',
+        0.75,
+        'it does not choose',
+        'Three in four: drift takes what it meets, but a single drop takes one plant.',
+      ),
       shows('curled-tips', 0.4, 'tips twist'),
       shows('pale-veins', 0.2, 'veins bleach'),
     ],
@@ -54,7 +64,12 @@ export const care: readonly CauseRow[] = [
     prior: { base: 0.006, bySetting: { indoors: 0.5 } },
     conditions: [fedBy('suspect-mulch', 8, 'it survives the animal and the heap')],
     signs: [
-      shows('strap-leaves', 0.88, 'growth hormone runs wild'),
+      shows(
+        'strap-leaves',
+        0.88,
+        'growth hormone runs wild',
+        'Beans, peas, tomatoes and potatoes always curl so; cabbages and grasses do not mind.',
+      ),
       shows('curled-tips', 0.4, 'tips twist and cup'),
       shows('slow', 0.3, 'growth stops'),
     ],
@@ -104,8 +119,8 @@ export const care: readonly CauseRow[] = [
     prior: { base: 0.03 },
     conditions: [fedBy('just-moved', 16, 'roots were disturbed')],
     signs: [
-      shows('noon-wilt', 0.75, 'few roots, full leaves'),
-      shows('slow', 0.5, 'it rebuilds roots first'),
+      shows('noon-wilt', 0.75, 'few roots, full leaves', 'Three in four: a cloudy week spares it the noon wilt.'),
+      shows('slow', 0.5, 'it rebuilds roots first', 'Half: it stands still for a week or two, if anybody measures.'),
       shows('scorch-patches', 0.25, 'soft leaves burn outside'),
       shows('sudden-drop', 0.25, 'it sheds what it cannot keep'),
       shows('yellow-leaves', 0.3, 'old leaves are given up'),
@@ -124,7 +139,12 @@ export const care: readonly CauseRow[] = [
     prior: { base: 0.03, bySetting: { pot: 2, indoors: 2, bed: 0.02, lawn: 0.01, tree: 0.05 } },
     conditions: [fedBy('root-bound', 8, 'there is no room left')],
     signs: [
-      shows('circling-roots', 0.92, 'roots go round the wall'),
+      shows(
+        'circling-roots',
+        0.92,
+        'roots go round the wall',
+        'What pot-bound means; missed only when the plant is not taken out.',
+      ),
       shows('slow', 0.5, 'no room, no growth'),
       shows('noon-wilt', 0.4, 'little soil holds little water'),
       shows('pale-old', 0.25, 'little soil holds little food'),
@@ -150,7 +170,12 @@ export const care: readonly CauseRow[] = [
       shows('slow', 0.4, 'it stands still'),
       shows('pale-all', 0.25, 'leaves are small and pale'),
       shows('sudden-drop', 0.2, 'leaves fall early'),
-      shows('mulch-cone', 0.6, 'it can be seen at the foot'),
+      shows(
+        'mulch-cone',
+        0.6,
+        'it can be seen at the foot',
+        'Six in ten: the rest are choked by a tie, a wire or by roots that cannot be seen.',
+      ),
     ],
     act: 'mend-care-first',
     weight: 0.9,
@@ -165,9 +190,14 @@ export const care: readonly CauseRow[] = [
     prior: { base: 0.003, bySetting: { indoors: 0.01, pot: 0.1 } },
     conditions: [fedBy('walnut-within-reach', 12, 'its roots give off juglone')],
     signs: [
-      shows('sudden-wilt', 0.7, 'roots are poisoned'),
+      shows(
+        'sudden-wilt',
+        0.7,
+        'roots are poisoned',
+        'Seven in ten: tender kinds wilt at once, tougher ones only yellow.',
+      ),
       shows('yellow-leaves', 0.4, 'leaves yellow'),
-      shows('slow', 0.4, 'growth stops'),
+      shows('slow', 0.4, 'growth stops', 'Not half: most plants wilt before anyone notices that they stopped.'),
     ],
     act: 'mend-care-first',
     weight: 0.8,
@@ -202,7 +232,12 @@ export const care: readonly CauseRow[] = [
     plain: 'Too strong, in sun, or on a plant that cannot bear it. Rinse, wait, and never repeat at that strength.',
     prior: { base: 0.012 },
     signs: [
-      shows('burn-after-spray', 0.93, 'it sits where the drops sat'),
+      shows(
+        'burn-after-spray',
+        0.93,
+        'it sits where the drops sat',
+        'Without a spray in the days before it is not this.',
+      ),
       shows('crisp-edges', 0.4, 'drops gather at edges'),
       shows('scorch-patches', 0.2, 'patches dry out'),
     ],
@@ -311,7 +346,12 @@ export const care: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
-      shows('wilt-in-dry', 0.9, 'no water, no stiffness'),
+      shows(
+        'wilt-in-dry',
+        0.9,
+        'no water, no stiffness',
+        'Dry soil and hanging leaves; the first day only growth stops.',
+      ),
       shows('noon-wilt', 0.6, 'leaves lose more than roots bring'),
       shows('crisp-edges', 0.35, 'edges dry first'),
       shows('slow', 0.2, 'growth waits for water'),
@@ -334,7 +374,12 @@ export const care: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('slow', 0.6, 'few roots, little growth'),
-      shows('shallow-roots', 0.6, 'they turn at the hard layer'),
+      shows(
+        'shallow-roots',
+        0.6,
+        'they turn at the hard layer',
+        'Six in ten: some roots stop in a ball instead of turning.',
+      ),
       shows('noon-wilt', 0.4, 'shallow roots run dry by noon'),
       shows('forked-root', 0.25, 'roots turn at the hard layer'),
       shows('pale-all', 0.2, 'few roots find little food'),

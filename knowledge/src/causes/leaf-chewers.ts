@@ -16,12 +16,22 @@ export const leafChewers: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('ragged-holes', 0.95, 'they eat from the edge and through the blade'),
-      shows('green-frass', 0.75, 'what they eat comes out below'),
+      shows(
+        'green-frass',
+        0.75,
+        'what they eat comes out below',
+        'Three in four: young ones leave too little to see, and rain washes it off.',
+      ),
       shows('caterpillars', 0.75, 'they sit along the ribs'),
       shows('butterfly-eggs', 0.5, 'eggs stand under the leaves'),
       shows('windows', 0.25, 'the smallest ones graze one skin'),
       shows('brown-caterpillars', 0.15, 'some kinds are brown'),
-      shows('white-butterflies', 0.55, 'the mothers fly by day'),
+      shows(
+        'white-butterflies',
+        0.55,
+        'the mothers fly by day',
+        'Little over half: they fly only on fine days, and weeks before the holes.',
+      ),
     ],
     act: 'treat-now',
     actBelow: 'watch',
@@ -46,7 +56,12 @@ export const leafChewers: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('ragged-holes', 0.9, 'they rasp soft places between the ribs'),
-      shows('slime-trail', 0.65, 'they travel on slime'),
+      shows(
+        'slime-trail',
+        0.65,
+        'they travel on slime',
+        'Two in three: trails dry to nothing by noon and wash off in rain.',
+      ),
       shows('patchy-rows', 0.25, 'seedlings vanish overnight'),
       shows('cut-stems', 0.12, 'seedlings are rasped off'),
     ],
@@ -106,7 +121,12 @@ export const leafChewers: readonly CauseRow[] = [
     hosts: ['gooseberry', 'redcurrant', 'rose'],
     elsewhere: 0.1,
     signs: [
-      shows('many-legged-larvae', 0.88, 'count the legs: six pairs or more'),
+      shows(
+        'many-legged-larvae',
+        0.88,
+        'count the legs: six pairs or more',
+        'They feed in rows in the open; missed once they have gone down to pupate.',
+      ),
       shows('bare-ribs', 0.8, 'they eat all but the ribs'),
       shows('ragged-holes', 0.5, 'they begin with holes'),
     ],
@@ -157,7 +177,12 @@ export const leafChewers: readonly CauseRow[] = [
     plain: 'Leaf-eating young of many moths. Most plants outgrow a few; pick them, or let birds do it.',
     prior: { base: 0.03, months: months(4, 10), bySetting: { indoors: 0.3 } },
     signs: [
-      shows('brown-caterpillars', 0.8, 'they sit along the ribs'),
+      shows(
+        'brown-caterpillars',
+        0.8,
+        'they sit along the ribs',
+        'Four in five: moths’ young hide by day, under leaves or in the soil.',
+      ),
       shows('ragged-holes', 0.85, 'they eat from the edge'),
       shows('green-frass', 0.4, 'what they eat comes out below'),
       shows('caterpillars', 0.35, 'green kinds look like cabbage caterpillars'),
@@ -210,7 +235,12 @@ export const leafChewers: readonly CauseRow[] = [
     prior: { base: 0.02, bySetting: outside, months: months(6, 9) },
     hosts: ['tomato', 'pepper', 'potato'],
     signs: [
-      shows('horned-caterpillar', 0.8, 'hard to see until you know it'),
+      shows(
+        'horned-caterpillar',
+        0.8,
+        'hard to see until you know it',
+        'Four in five: as long as a finger, yet the colour of the leaf.',
+      ),
       shows('big-droppings', 0.75, 'large droppings lie below'),
       shows('bare-ribs', 0.5, 'whole shoots are bare'),
       shows('ragged-holes', 0.4, 'it eats leaf and fruit'),
@@ -228,7 +258,12 @@ export const leafChewers: readonly CauseRow[] = [
     prior: { base: 0.01, bySetting: outside, months: months(5, 9) },
     hosts: ['potato', 'tomato', 'aubergine'],
     signs: [
-      shows('striped-beetles', 0.92, 'ten black stripes'),
+      shows(
+        'striped-beetles',
+        0.92,
+        'ten black stripes',
+        'Striped beetles or their red young sit in the open; missed only between two broods.',
+      ),
       shows('orange-eggs', 0.7, 'eggs stand under the leaf'),
       shows('bare-ribs', 0.6, 'plants are stripped'),
       shows('ragged-holes', 0.5, 'they eat leaves'),
@@ -282,7 +317,12 @@ export const leafChewers: readonly CauseRow[] = [
     hosts: ['lily'],
     elsewhere: 0.005,
     signs: [
-      shows('red-lily-beetles', 0.93, 'nothing else on lilies is so red'),
+      shows(
+        'red-lily-beetles',
+        0.93,
+        'nothing else on lilies is so red',
+        'They drop when the plant is touched, but come back within the hour.',
+      ),
       shows('ragged-holes', 0.6, 'they strip leaves'),
     ],
     act: 'treat-now',

@@ -78,7 +78,12 @@ export const leafDiseases: readonly CauseRow[] = [
     elsewhere: 0.005,
     conditions: [fedBy('wet-leaves', 3, 'spores need wet leaves for hours')],
     signs: [
-      shows('feathered-spots', 0.9, 'its edges run out in threads'),
+      shows(
+        'feathered-spots',
+        0.9,
+        'its edges run out in threads',
+        'The fringe is there on almost every spot on roses; the smallest are still round.',
+      ),
       shows('sudden-drop', 0.5, 'spotted leaves fall'),
       shows('yellow-leaves', 0.5, 'leaves yellow round the spots'),
       shows('halo-spots', 0.3, 'yellow rings the spots'),
@@ -102,7 +107,12 @@ export const leafDiseases: readonly CauseRow[] = [
     signs: [
       shows('halo-spots', 0.65, 'the leaf yellows round them'),
       shows('brown-spots', 0.75, 'the middle dries brown'),
-      shows('purple-blotches', 0.45, 'some kinds have purple rims'),
+      shows(
+        'purple-blotches',
+        0.45,
+        'some kinds have purple rims',
+        'Under half: only some of the many fungi have purple rims.',
+      ),
       shows('yellow-leaves', 0.35, 'badly spotted leaves yellow'),
     ],
     act: 'mend-care-first',
@@ -125,7 +135,7 @@ export const leafDiseases: readonly CauseRow[] = [
       fedBy('poor-rotation', 1.5, 'it waits in the bed'),
     ],
     signs: [
-      shows('target-rings', 0.8, 'it grows in rings'),
+      shows('target-rings', 0.8, 'it grows in rings', 'Four in five: spots under the size of a pea have no rings yet.'),
       shows('halo-spots', 0.5, 'yellow rings the spots'),
       shows('yellow-leaves', 0.4, 'low leaves yellow'),
       shows('brown-spots', 0.5, 'young spots are plain brown'),
@@ -287,7 +297,12 @@ export const leafDiseases: readonly CauseRow[] = [
     elsewhere: 0.01,
     conditions: [fedBy('wet-leaves', 2, 'rain spreads it')],
     signs: [
-      shows('shot-holes', 0.85, 'dead spots drop out'),
+      shows(
+        'shot-holes',
+        0.85,
+        'dead spots drop out',
+        'Dead spots fall out within days in dry weather; in wet they hang on.',
+      ),
       shows('gum', 0.4, 'the tree seals wounds with gum'),
       shows('canker', 0.35, 'bark dies in patches'),
     ],
@@ -320,7 +335,7 @@ export const leafDiseases: readonly CauseRow[] = [
     prior: { base: 0.02, months: months(5, 10) },
     conditions: [fedBy('wet-leaves', 3, 'it swims in water films'), fedBy('splash', 1.6, 'rain splashes it')],
     signs: [
-      shows('water-soaked', 0.88, 'cells burst and leak'),
+      shows('water-soaked', 0.88, 'cells burst and leak', 'Every young spot begins so; old dry spots have lost it.'),
       shows('halo-spots', 0.4, 'yellow rings the spots'),
       shows('brown-spots', 0.45, 'old spots are brown specks'),
     ],
@@ -364,7 +379,12 @@ export const leafDiseases: readonly CauseRow[] = [
       fedBy('whitefly', 1.5, 'whitefly carry it'),
     ],
     signs: [
-      shows('mosaic', 0.75, 'cells are upset in patches'),
+      shows(
+        'mosaic',
+        0.75,
+        'cells are upset in patches',
+        'Three in four: some viruses give rings, ferny leaves or stunting instead.',
+      ),
       shows('ring-marks', 0.4, 'it spreads in rings'),
       shows('curled-tips', 0.35, 'tips are distorted'),
       shows('strap-leaves', 0.25, 'some kinds make fern leaves'),

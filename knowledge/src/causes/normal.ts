@@ -108,7 +108,12 @@ export const normal: readonly CauseRow[] = [
     plain: 'Leaves colour and fall at the end of the season. Nothing to mend.',
     prior: { base: 0.15, bySetting: { indoors: 0.05 }, months: months(9, 12) },
     signs: [
-      shows('autumn-colour', 0.9, 'it is the season'),
+      shows(
+        'autumn-colour',
+        0.9,
+        'it is the season',
+        'Nearly every leaf-dropping plant turns; a few drop green after frost.',
+      ),
       shows('yellow-leaves', 0.4, 'leaves colour'),
       shows('sudden-drop', 0.4, 'leaves fall'),
     ],

@@ -17,7 +17,12 @@ export const nutrition: readonly CauseRow[] = [
       fedBy('compacted', 1.8, 'short roots find little'),
     ],
     signs: [
-      shows('old-dark-purple', 0.75, 'it is drawn out of old leaves'),
+      shows(
+        'old-dark-purple',
+        0.75,
+        'it is drawn out of old leaves',
+        'Three in four: some plants go dull dark green without purple.',
+      ),
       shows('slow', 0.75, 'no phosphorus, no growth'),
       shows('purple-leaves', 0.5, 'sugar that cannot be used reddens leaves'),
       shows('lab-p-low', 0.7, 'the laboratory finds little'),
@@ -54,7 +59,12 @@ export const nutrition: readonly CauseRow[] = [
     prior: { base: 0.012 },
     conditions: [fedBy('alkaline', 5, 'lime locks it up')],
     signs: [
-      shows('specks-middle', 0.88, 'middle leaves show it first'),
+      shows(
+        'specks-middle',
+        0.88,
+        'middle leaves show it first',
+        'Fine specks between the veins on middle leaves; on oats and beets they run together.',
+      ),
       shows('veins-green', 0.5, 'green stays along the veins'),
       shows('slow', 0.2, 'pale leaves make little'),
     ],
@@ -125,7 +135,12 @@ export const nutrition: readonly CauseRow[] = [
     prior: { base: 0.006 },
     conditions: [fedBy('poor-soil', 2, 'little humus, little sulphur'), fedBy('sandy', 1.8, 'it washes out of sand')],
     signs: [
-      shows('yellow-between-all', 0.85, 'it cannot leave old leaves'),
+      shows(
+        'yellow-between-all',
+        0.85,
+        'it cannot leave old leaves',
+        'Young and old alike go pale; at first only the youngest do.',
+      ),
       shows('pale-new', 0.6, 'new leaves pale'),
       shows('slow', 0.3, 'growth is weak'),
     ],
@@ -249,9 +264,24 @@ export const nutrition: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
-      shows('pale-old', 0.92, 'it is drawn out of the oldest leaves first'),
-      shows('slow', 0.7, 'no nitrogen, no growth'),
-      shows('pale-all', 0.45, 'later the whole plant pales'),
+      shows(
+        'pale-old',
+        0.92,
+        'it is drawn out of the oldest leaves first',
+        'The oldest leaves pay first, always; missed where they were picked off.',
+      ),
+      shows(
+        'slow',
+        0.7,
+        'no nitrogen, no growth',
+        'Seven in ten: growth slows, yet without a well-fed neighbour nobody sees it.',
+      ),
+      shows(
+        'pale-all',
+        0.45,
+        'later the whole plant pales',
+        'Under half: by the time all is pale it has gone on for weeks.',
+      ),
       shows('yellow-leaves', 0.6, 'pale turns to yellow'),
       shows('care-unfed', 0.4, 'nothing was put back'),
       shows('purple-leaves', 0.1, 'stalks of hungry plants redden'),
@@ -278,7 +308,12 @@ export const nutrition: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('lab-mg-low', 0.7, 'the laboratory finds little'),
-      shows('veins-green-old', 0.9, 'it is drawn out from between the veins of old leaves'),
+      shows(
+        'veins-green-old',
+        0.9,
+        'it is drawn out from between the veins of old leaves',
+        'Old leaves always pale between the veins first; the newest stay green.',
+      ),
       shows('veins-green', 0.85, 'green stays along the veins'),
       shows('yellow-leaves', 0.5, 'seen from afar the leaf is yellow'),
       shows('purple-leaves', 0.12, 'edges can redden'),
@@ -304,7 +339,12 @@ export const nutrition: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
-      shows('veins-green-new', 0.93, 'iron cannot move out of old leaves'),
+      shows(
+        'veins-green-new',
+        0.93,
+        'iron cannot move out of old leaves',
+        'Green nets on the newest leaves are how it is known; in bad cases the leaf goes white.',
+      ),
       shows('veins-green', 0.8, 'green stays along the veins'),
       shows('pale-new', 0.6, 'from afar the new growth is pale'),
       shows('yellow-leaves', 0.45, 'from afar the leaf is yellow'),
@@ -367,7 +407,12 @@ export const nutrition: readonly CauseRow[] = [
     conditions: [fedBy('poor-soil', 2, 'the mix holds little')],
     causes: [],
     signs: [
-      shows('seed-leaves-spent', 0.75, 'the store in the seed-leaves is used up'),
+      shows(
+        'seed-leaves-spent',
+        0.75,
+        'the store in the seed-leaves is used up',
+        'Three in four: they yellow first, unless they were lost before.',
+      ),
       shows('pale-all', 0.75, 'the whole seedling pales evenly'),
       shows('pale-old', 0.4, 'the lowest leaves go first'),
       shows('slow', 0.65, 'nothing to grow on'),

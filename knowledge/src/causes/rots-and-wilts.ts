@@ -14,7 +14,12 @@ export const rotsAndWilts: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('wilt-in-wet', 0.85, 'rotten roots cannot drink'),
-      shows('brown-soft-roots', 0.88, 'dead bark slips off'),
+      shows(
+        'brown-soft-roots',
+        0.88,
+        'dead bark slips off',
+        'Nearly always by the time leaves tell; the first dead tips are missed.',
+      ),
       shows('yellow-leaves', 0.5, 'starved leaves yellow'),
       shows('pale-old', 0.3, 'old leaves go first'),
       shows('sour-smell', 0.35, 'rot smells'),
@@ -72,7 +77,12 @@ export const rotsAndWilts: readonly CauseRow[] = [
     elsewhere: 0.02,
     causes: [fedBy('cucumber-beetles', 5, 'the beetles carry it')],
     signs: [
-      shows('cut-stem-ooze', 0.85, 'slime blocks the vessels'),
+      shows(
+        'cut-stem-ooze',
+        0.85,
+        'slime blocks the vessels',
+        'Slime can be drawn out of nearly every stem that wilts; not from one that has dried.',
+      ),
       shows('sudden-wilt', 0.85, 'blocked stems carry no water'),
       shows('noon-wilt', 0.4, 'it begins in the heat'),
     ],
@@ -90,7 +100,12 @@ export const rotsAndWilts: readonly CauseRow[] = [
     prior: { base: 0.015, months: months(5, 10) },
     conditions: [fedBy('poor-rotation', 3, 'it builds up under the same crops')],
     signs: [
-      shows('brown-ring-in-stem', 0.85, 'the vessels are stained'),
+      shows(
+        'brown-ring-in-stem',
+        0.85,
+        'the vessels are stained',
+        'In nearly all when cut low; a cut too high shows clean wood.',
+      ),
       shows('one-side-wilt', 0.7, 'some vessels block before others'),
       shows('noon-wilt', 0.6, 'it wilts by day and recovers at first'),
       shows('yellow-leaves', 0.5, 'low leaves yellow'),
@@ -110,7 +125,12 @@ export const rotsAndWilts: readonly CauseRow[] = [
     prior: { base: 0.015 },
     conditions: [fedBy('overwatered', 4, 'wet collars rot'), fedBy('collar-buried', 4, 'a buried collar never dries')],
     signs: [
-      shows('stem-base-rot', 0.92, 'the collar turns soft'),
+      shows(
+        'stem-base-rot',
+        0.92,
+        'the collar turns soft',
+        'The soft collar is the disease; missed where soil covers it.',
+      ),
       shows('sudden-wilt', 0.5, 'the pipe is cut'),
       shows('yellow-leaves', 0.4, 'starved leaves yellow'),
     ],
@@ -161,7 +181,12 @@ export const rotsAndWilts: readonly CauseRow[] = [
     elsewhere: 0.002,
     conditions: [fedBy('poor-rotation', 2.5, 'it waits for the next onion')],
     signs: [
-      shows('bulb-white-mould', 0.93, 'the specks are its seeds'),
+      shows(
+        'bulb-white-mould',
+        0.93,
+        'the specks are its seeds',
+        'Down with black specks sits on every bulb that falls over; dry soil delays it.',
+      ),
       shows('yellow-leaves', 0.6, 'leaves yellow from the tip'),
       shows('pale-old', 0.3, 'the oldest leaves go first'),
       shows('sudden-wilt', 0.3, 'roots are gone'),
@@ -207,7 +232,12 @@ export const rotsAndWilts: readonly CauseRow[] = [
       fedBy('overwatered', 1.8, 'its spores swim'),
     ],
     signs: [
-      shows('swollen-fingers', 0.95, 'the root cells swell'),
+      shows(
+        'swollen-fingers',
+        0.95,
+        'the root cells swell',
+        'The swelling is the disease; only in the first weeks are roots still thin.',
+      ),
       shows('noon-wilt', 0.7, 'swollen roots carry little'),
       shows('purple-leaves', 0.3, 'starved leaves turn bluish'),
       shows('slow', 0.6, 'swollen roots carry little'),

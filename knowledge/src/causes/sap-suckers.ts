@@ -15,7 +15,7 @@ export const sapSuckers: readonly CauseRow[] = [
     prior: { base: 0.012, bySetting: indoorsMostly },
     conditions: [fedBy('imported', 4, 'they come with new plants')],
     signs: [
-      shows('wool-joints', 0.93, 'the wool is their shelter'),
+      shows('wool-joints', 0.93, 'the wool is their shelter', 'The wool is what is seen; only crawlers have none.'),
       shows('honeydew', 0.5, 'they drip honeydew'),
       shows('root-lice', 0.15, 'some kinds live on roots'),
       shows('yellow-leaves', 0.3, 'sucked leaves yellow'),
@@ -37,7 +37,12 @@ export const sapSuckers: readonly CauseRow[] = [
       fedBy('enemies-killed', 2, 'their enemies are gone'),
     ],
     signs: [
-      shows('scrape-bumps', 0.95, 'the bumps are the insects'),
+      shows(
+        'scrape-bumps',
+        0.95,
+        'the bumps are the insects',
+        'The bumps are the insects; only new crawlers are not fixed yet.',
+      ),
       shows('tape-crawlers', 0.4, 'the young walk before they settle'),
       shows('honeydew', 0.5, 'soft kinds drip honeydew'),
       shows('yellow-leaves', 0.25, 'sucked leaves yellow'),
@@ -72,7 +77,12 @@ export const sapSuckers: readonly CauseRow[] = [
     prior: { base: 0.008, bySetting: { pot: 2, greenhouse: 1.5 } },
     conditions: [fedBy('dry-soil', 2, 'they like dry roots')],
     signs: [
-      shows('root-lice', 0.9, 'they sit on the roots'),
+      shows(
+        'root-lice',
+        0.9,
+        'they sit on the roots',
+        'Waxy lice on the roots are the proof; a few are missed at first glance.',
+      ),
       shows('noon-wilt', 0.5, 'sucked roots run dry'),
       shows('slow', 0.5, 'sap is lost'),
     ],
@@ -90,7 +100,12 @@ export const sapSuckers: readonly CauseRow[] = [
     hosts: ['redcurrant'],
     elsewhere: 0.01,
     signs: [
-      shows('blister-patches', 0.95, 'the leaf swells above where they suck'),
+      shows(
+        'blister-patches',
+        0.95,
+        'the leaf swells above where they suck',
+        'The blister is how it is found; aphids that came late leave the leaf flat.',
+      ),
       shows('clusters', 0.45, 'they sit in the hollows below'),
       shows('curled-tips', 0.25, 'blistered leaves pucker'),
     ],
@@ -207,7 +222,12 @@ export const sapSuckers: readonly CauseRow[] = [
     prior: { base: 0.006, bySetting: { lawn: 3, indoors: 0.02 }, months: months(6, 9) },
     conditions: [fedBy('hot-dry-air', 2, 'they like heat'), fedBy('thatch', 2, 'they live in the felt')],
     signs: [
-      shows('chinch-bugs', 0.9, 'at the edge of the patch'),
+      shows(
+        'chinch-bugs',
+        0.9,
+        'at the edge of the patch',
+        'Found by parting the edge or with a tin pushed in; the middle of the patch is empty.',
+      ),
       shows('lawn-brown-patches', 0.85, 'sucked grass dries'),
     ],
     act: 'treat-now',
@@ -228,8 +248,18 @@ export const sapSuckers: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
-      shows('clusters', 0.93, 'they crowd on the softest growth'),
-      shows('cast-skins', 0.75, 'each sheds its skin four times'),
+      shows(
+        'clusters',
+        0.93,
+        'they crowd on the softest growth',
+        'Missed only while the first winged mothers are still alone.',
+      ),
+      shows(
+        'cast-skins',
+        0.75,
+        'each sheds its skin four times',
+        'Four moults a week leave skins wherever there are more than a few; rain washes some away.',
+      ),
       shows('honeydew', 0.65, 'they drip what sugar they cannot use'),
       shows('curled-tips', 0.55, 'sucked tips stop growing on one side'),
       shows('yellow-leaves', 0.2, 'sucked leaves lose colour'),
@@ -264,7 +294,12 @@ export const sapSuckers: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('flat-scales-under', 0.8, 'their young sit flat below'),
-      shows('whitefly-cloud', 0.92, 'adults rise when disturbed'),
+      shows(
+        'whitefly-cloud',
+        0.92,
+        'adults rise when disturbed',
+        'Touch the plant and they rise; in the cool of morning they sit still.',
+      ),
       shows('honeydew', 0.5, 'they drip honeydew'),
       shows('yellow-leaves', 0.3, 'sucked leaves pale'),
     ],

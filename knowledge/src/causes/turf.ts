@@ -147,7 +147,12 @@ export const turf: readonly CauseRow[] = [
       fedBy('wet-leaves', 2.5, 'wet nights spread it'),
     ],
     signs: [
-      shows('smoke-rings', 0.9, 'the rim is the growing edge'),
+      shows(
+        'smoke-rings',
+        0.9,
+        'the rim is the growing edge',
+        'Seen at dawn while it grows; by noon the rim has often dried away.',
+      ),
       shows('lawn-brown-patches', 0.6, 'the middle browns'),
     ],
     act: 'mend-care-first',

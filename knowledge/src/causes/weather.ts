@@ -100,7 +100,15 @@ export const weather: readonly CauseRow[] = [
       fedBy('just-moved', 2.5, 'soft leaves are not used to sun'),
       fedBy('dry-soil', 2, 'dry leaves cannot cool'),
     ],
-    signs: [shows('scorch-patches', 0.9, 'only what faces the sun'), shows('crisp-edges', 0.35, 'edges dry first')],
+    signs: [
+      shows(
+        'scorch-patches',
+        0.9,
+        'only what faces the sun',
+        'It can only be where the sun stood; pale tissue at the tips is missed at first.',
+      ),
+      shows('crisp-edges', 0.35, 'edges dry first'),
+    ],
     act: 'mend-care-first',
     weight: 0.5,
     avoid: [not('A fungus spray', 'nothing spreads')],
@@ -252,7 +260,12 @@ export const weather: readonly CauseRow[] = [
     conditions: [fedBy('cold', 6, 'cold roots take up little')],
     causes: [],
     signs: [
-      shows('purple-leaves', 0.8, 'sugar that cannot be used reddens leaves'),
+      shows(
+        'purple-leaves',
+        0.8,
+        'sugar that cannot be used reddens leaves',
+        'Four in five: tomato, maize and cabbage kinds redden, cucumbers go pale instead.',
+      ),
       shows('slow', 0.7, 'growth waits for warmth'),
     ],
     act: 'mend-care-first',

@@ -31,7 +31,12 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     elsewhere: 0.005,
     conditions: [fedBy('excess-nitrogen', 1.8, 'soft shoots take it'), fedBy('wet-leaves', 2, 'warm rain at bloom')],
     signs: [
-      shows('shepherds-crook', 0.93, 'the shoot dies faster than it can fall'),
+      shows(
+        'shepherds-crook',
+        0.93,
+        'the shoot dies faster than it can fall',
+        'Young shoots always hook; an old branch or a blossom alone does not.',
+      ),
       shows('canker', 0.35, 'it runs into the branch'),
       shows('branch-dieback', 0.4, 'shoots die from the tip'),
     ],
@@ -51,8 +56,18 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     elsewhere: 0.05,
     conditions: [fedBy('overwatered', 2, 'wet feet weaken bark')],
     signs: [
-      shows('canker', 0.93, 'the tree walls it off in rings'),
-      shows('branch-dieback', 0.5, 'a ringed branch dies'),
+      shows(
+        'canker',
+        0.93,
+        'the tree walls it off in rings',
+        'The sunken ring is the disease; missed only where bark or moss hides it.',
+      ),
+      shows(
+        'branch-dieback',
+        0.5,
+        'a ringed branch dies',
+        'Half: a branch dies only once the canker has gone all round.',
+      ),
       shows('gum', 0.3, 'plums and cherries bleed gum from it'),
     ],
     act: 'treat-now',
@@ -84,7 +99,12 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     hosts: ['plum', 'peach', 'apple'],
     elsewhere: 0.02,
     signs: [
-      shows('silver-sheen', 0.93, 'the leaf skin lifts off'),
+      shows(
+        'silver-sheen',
+        0.93,
+        'the leaf skin lifts off',
+        'What it is named for; single branches may die before they silver.',
+      ),
       shows('branch-dieback', 0.5, 'silvered branches die'),
       shows('bracket', 0.25, 'small purple shelves on dead wood'),
     ],
@@ -103,7 +123,12 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     hosts: ['tree', 'fruit-tree', 'apple', 'plum', 'shrub', 'rose', 'fruit-bush'],
     elsewhere: 0.1,
     signs: [
-      shows('toadstools-base', 0.85, 'they come up from the roots'),
+      shows(
+        'toadstools-base',
+        0.85,
+        'they come up from the roots',
+        'Only in autumn and not each year: black laces under the bark are the surer proof.',
+      ),
       shows('branch-dieback', 0.5, 'the crown starves'),
       shows('sudden-drop', 0.2, 'leaves fall early'),
     ],
@@ -118,7 +143,10 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     kind: 'disease',
     plain: 'A shelf on the trunk means rot inside. The tree can stand for years or fall: an arborist must judge it.',
     prior: { base: 0.008, bySetting: { tree: 2, indoors: 0.01, pot: 0.05 } },
-    signs: [shows('bracket', 0.93, 'the shelf is its fruit'), shows('branch-dieback', 0.3, 'the crown thins')],
+    signs: [
+      shows('bracket', 0.93, 'the shelf is its fruit', 'The bracket is proof; rot goes on for years before it shows.'),
+      shows('branch-dieback', 0.3, 'the crown thins'),
+    ],
     act: 'ask-expert',
     weight: 1.4,
     avoid: [not('Climbing or cutting it yourself', 'dead wood breaks without warning')],

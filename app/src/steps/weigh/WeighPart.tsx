@@ -260,10 +260,11 @@ function Confused({ view, weighing }: { view: CaseView; weighing: Weighing }) {
                 <Body strong>{alike[side].name}</Body>
                 {alike.parts
                   .filter(({ speaksFor }) => speaksFor === side)
-                  .map(({ sign, looked }) => (
+                  .map(({ sign, looked, size }) => (
                     <View key={sign} style={{ gap: 2 }}>
                       <Plate spec={signOf(sign).plate} size={84} />
-                      <Small>{`${signOf(sign).name}${looked ? ' (looked)' : ''}`}</Small>
+                      <Small strong>{`${signOf(sign).name}${looked ? ' (looked)' : ''}`}</Small>
+                      {size !== undefined && <Small>{size}</Small>}
                     </View>
                   ))}
                 {alike.parts.every(({ speaksFor }) => speaksFor !== side) && (
