@@ -2,6 +2,7 @@ import { causesInOrder } from '@trowel/core/weigh';
 import { integrityProblems } from '@trowel/core/integrity';
 import type { Tables } from '@trowel/core/tables';
 import { knowledge } from './index';
+import { roles } from './words/roles';
 
 describe('the knowledge tables', () => {
   test('hold together: every id exists, every number is in range, every remedy says what it must', () => {
@@ -10,6 +11,11 @@ describe('the knowledge tables', () => {
 
   test('causes never make each other likelier in a ring', () => {
     expect(causesInOrder(knowledge.causes)).toHaveLength(knowledge.causes.length);
+  });
+
+  test('every part played in a line is played by a concept that there is', () => {
+    const known = new Set(knowledge.concepts.map(({ id }) => id));
+    expect(Object.keys(roles).filter((id) => !known.has(id))).toEqual([]);
   });
 
   test('every sign is linked to something that brings it about', () => {
@@ -79,6 +85,16 @@ describe('the knowledge tables', () => {
         })),
       }),
       /"clubroot" → "swollen-fingers" tells look-alikes apart/,
+    ],
+    [
+      'an opposite that nobody knows',
+      (t) => ({ ...t, conditions: [{ ...t.conditions[0]!, opposite: 'upside-down' }, ...t.conditions.slice(1)] }),
+      /upside-down/,
+    ],
+    [
+      'a sign of soil tests that is gone',
+      (t) => ({ ...t, signs: t.signs.filter(({ id }) => id !== 'ph-high') }),
+      /a soil test refers to signs "ph-high"/,
     ],
     [
       'a caution that stands twice',

@@ -4,6 +4,8 @@ import type { Tables } from '../tables/index';
 import { isLiteral } from '../tables/signs';
 import { withinCap, type RemedyRow } from '../tables/remedies';
 import { keptTables } from '../tables/retired';
+import { signsOfSoil } from '../read/facts';
+import { settings } from '../tables/common';
 import { decidingLinks } from '../weigh';
 import { bareAmounts } from './bare-amounts';
 
@@ -103,6 +105,12 @@ export function integrityProblems(tables: Tables): string[] {
       need(why.length > 5, `"${weed.id}" → "${of}" gives no reason`);
     }
   }
+  for (const { id, opposite } of tables.conditions)
+    if (opposite !== undefined) refers('conditions', opposite, `condition "${id}"`);
+  for (const sign of Object.values(signsOfSoil)) refers('signs', sign, 'a soil test');
+  for (const { id, role } of tables.concepts)
+    for (const name of role?.usualOn ?? [])
+      if (!settings.some((setting) => setting === name)) host(name, `concept "${id}"`);
   for (const check of tables.checks) {
     need(check.answers.length >= 2, `check "${check.id}" has fewer than two answers`);
     need(check.steps.length >= 2, `check "${check.id}" does not say how`);

@@ -16,21 +16,29 @@ export interface SoilFacts {
   readonly hardness?: number;
 }
 
+/** The signs that a measured value gives; the integrity check looks them up. */
+export const signsOfSoil = {
+  phHigh: 'ph-high',
+  phLow: 'ph-low',
+  salty: 'ec-high',
+  hardWater: 'care-hard-water',
+} as const;
+
 /** Measured values turned into evidence, against what this plant bears. */
 export function evidenceFromSoil({ ph, ec, hardness }: SoilFacts, plant: PlantRow | undefined): Evidence[] {
   const evidence: Evidence[] = [];
   if (ph !== undefined) {
     const [low, high] = plant ? [plant.ph[0] - phMargin, plant.ph[1] + phMargin] : ordinaryPh;
     evidence.push(
-      { sign: 'ph-high', state: ph > high ? 'seen' : 'absent' },
-      { sign: 'ph-low', state: ph < low ? 'seen' : 'absent' },
+      { sign: signsOfSoil.phHigh, state: ph > high ? 'seen' : 'absent' },
+      { sign: signsOfSoil.phLow, state: ph < low ? 'seen' : 'absent' },
     );
   }
   if (ec !== undefined) {
     const limit = plant?.groups.includes('seedling') ? saltyEc.seedling : saltyEc.other;
-    evidence.push({ sign: 'ec-high', state: ec > limit ? 'seen' : 'absent' });
+    evidence.push({ sign: signsOfSoil.salty, state: ec > limit ? 'seen' : 'absent' });
   }
   if (hardness !== undefined)
-    evidence.push({ sign: 'care-hard-water', state: hardness >= hardFrom ? 'seen' : 'absent' });
+    evidence.push({ sign: signsOfSoil.hardWater, state: hardness >= hardFrom ? 'seen' : 'absent' });
   return evidence;
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { CauseRow, ConceptRow, PlantRow, SignRow, Tables } from '../tables';
+import type { CauseRow, ConceptRole, ConceptRow, PlantRow, SignRow, Tables } from '../tables';
 import { plantNamed, readLine, type About } from './read';
 import { isElsewhere } from './places';
 import { occurrencesIn, lexiconOf, tokensOf } from './words';
@@ -7,7 +7,7 @@ import { occurrencesIn, lexiconOf, tokensOf } from './words';
 /** A vocabulary of a few words, so that every rule of reading can be seen at work by itself. */
 const what = (id: string, ...words: string[]): ConceptRow => ({ id, kind: 'what', words });
 const modifier = (id: string, ...words: string[]): ConceptRow => ({ id, kind: 'modifier', words });
-const concepts: readonly ConceptRow[] = [
+const rows: readonly ConceptRow[] = [
   modifier('leaf', 'leaf', 'leaves'),
   modifier('old', 'old', 'older', 'lower'),
   modifier('new', 'new', 'young'),
@@ -32,6 +32,22 @@ const concepts: readonly ConceptRow[] = [
   what('curl', 'curled'),
   what('thick', 'thickened'),
 ];
+const leafy = ['leaves', 'leaf-edge', 'veins', 'oldest-leaves', 'newest-leaves'] as const;
+const roles: Readonly<Record<string, ConceptRole>> = {
+  leaf: { places: leafy },
+  edge: { places: [...leafy, 'lawn'] },
+  stem: { places: ['stem', 'bark'], subject: 'changes' },
+  root: { places: ['roots', 'inside-soil'], subject: 'changes' },
+  old: { subject: 'stays' },
+  new: { subject: 'stays' },
+  fruit: { places: ['fruit'], subject: 'stays' },
+  red: { is: 'tint' },
+  yellow: { is: 'colour' },
+  pale: { is: 'colour' },
+  brown: { is: 'colour' },
+  sticky: { ofCreatures: true },
+};
+const concepts = rows.map((row) => (roles[row.id] ? { ...row, role: roles[row.id] } : row)) as readonly ConceptRow[];
 
 const sign = (
   id: string,

@@ -2,7 +2,16 @@ import { isLiteral, type PlantId, type Setting, type SignId, type SignRow, type 
 import type { Evidence } from '../evidence';
 import { clausesOf, isDenial, type Clause } from './clauses';
 import { carriedAt, contextAt, isElsewhere } from './places';
-import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Lexicon, type Occurrence, type Token } from './words';
+import {
+  isFiller,
+  lexiconOf,
+  occurrencesIn,
+  tokensOf,
+  type Lexicon,
+  type Occurrence,
+  type Phrase,
+  type Token,
+} from './words';
 
 export interface Understood {
   /** The gardener's words. */
@@ -52,29 +61,13 @@ export interface About {
   readonly setting?: Setting;
 }
 
-/** On a plant of this group, or in this setting, these places are meant where none is named. */
-const usualPlaces: Readonly<Record<string, string>> = {
-  lawn: 'lawn',
-  fern: 'fern',
-  seedling: 'seedling',
-  bulb: 'bulb',
-  allium: 'bulb',
-  potato: 'tuber',
-  apple: 'apple-fruit',
-  pear: 'apple-fruit',
-  'root-crop': 'root',
-  indoors: 'pot',
-  pot: 'pot',
-};
-
+/** Places that are meant where none is named: on a plant of such a group, or in such a setting. */
 function contextOf(tables: Tables, plantId: PlantId | undefined, setting: Setting | undefined): Occurrence[] {
   const plant = tables.plants.find(({ id }) => id === plantId);
   const names = [...(plant ? [plant.id, ...plant.groups] : []), ...(setting === undefined ? [] : [setting])];
-  return [...new Set(names.flatMap((name) => usualPlaces[name] ?? []))].map((key) => ({
-    phrase: { stems: [], key, kind: 'modifier' },
-    at: contextAt,
-    length: 1,
-  }));
+  return tables.concepts
+    .filter(({ role }) => role?.usualOn?.some((name) => names.includes(name)))
+    .map(({ id, role = {} }) => ({ phrase: { stems: [], key: id, kind: 'modifier', role }, at: contextAt, length: 1 }));
 }
 
 /** Context is only a hint: a place that is named, or carried over, stands before it. */
@@ -138,8 +131,7 @@ function joinPlaces(clauses: readonly PhrasedClause[]): PhrasedClause[] {
     // "New growth is fine" says of the place that nothing is wrong there.
     const isPlain = !clause.tokens.some((token) => isDenial(token) || isFine(token));
     // "Leaves turning reddish" is said of a place of its own.
-    const isTelling =
-      own.some(({ phrase }) => tints.has(phrase.key)) && own.some(({ phrase }) => subjects.has(phrase.key));
+    const isTelling = own.some(({ phrase }) => phrase.role?.is === 'tint') && own.some(isSubject);
     if (before && onlyPlaces && !isTelling && isPlain && !before.tokens.some(isDenial) && before.occurrences.length > 0)
       joined[joined.length - 1] = append(before, clause);
     else joined.push(clause);
@@ -147,7 +139,6 @@ function joinPlaces(clauses: readonly PhrasedClause[]): PhrasedClause[] {
   return carrySubject(joined);
 }
 
-const tints = new Set(['red', 'white', 'grey', 'black', 'green']);
 const fine = new Set([
   'fine',
   'ok',
@@ -180,41 +171,18 @@ const append = (before: PhrasedClause, clause: PhrasedClause): PhrasedClause => 
   ],
 });
 
-/** Places that change what a clause is about, and those of them that the next clause keeps. */
-const subjects = new Set([
-  'old',
-  'new',
-  'middle',
-  'fruit',
-  'apple-fruit',
-  'flower',
-  'flower-end',
-  'seedling',
-  'pot',
-  'stem',
-  'bark',
-  'soil',
-  'lawn',
-  'all-over',
-  'under',
-  'while-wet',
-  'while-dry',
-  'root',
-  'bulb',
-  'tuber',
-]);
-const carriedSubjects = new Set(['old', 'new', 'fruit', 'apple-fruit', 'seedling', 'lawn', 'bark', 'tuber', 'bulb']);
+const isSubject = ({ phrase }: Occurrence) => phrase.role?.subject !== undefined;
 
 /** "The oldest leaves are yellow and slow": a clause without a place keeps the place of the one before. */
 function carrySubject(clauses: readonly PhrasedClause[]): PhrasedClause[] {
   let places: readonly Occurrence[] = [];
   return clauses.map((clause) => {
-    const own = clause.occurrences.filter(({ phrase }) => subjects.has(phrase.key));
+    const own = clause.occurrences.filter(isSubject);
     if (own.length > 0 || clause.occurrences.length === 0) {
       places = own.length > 0 ? own : places;
       return clause;
     }
-    const carried = places.filter(({ phrase }) => carriedSubjects.has(phrase.key));
+    const carried = places.filter(({ phrase }) => phrase.role?.subject === 'stays');
     return {
       ...clause,
       occurrences: [...clause.occurrences, ...carried.map((found) => ({ ...found, at: carriedAt }))],
@@ -258,7 +226,7 @@ function joinSoft(
 /** True where a clause names no place, or only those of the one before it. */
 function namesNoOtherPlace(before: PhrasedClause, clause: PhrasedClause): boolean {
   const placesOf = ({ occurrences }: PhrasedClause) =>
-    occurrences.flatMap(({ phrase, at }) => (at < carriedAt && subjects.has(phrase.key) ? [phrase.key] : []));
+    occurrences.filter((found) => found.at < carriedAt && isSubject(found)).map(({ phrase }) => phrase.key);
   const known = new Set(placesOf(before));
   return placesOf(clause).every((key) => known.has(key));
 }
@@ -348,10 +316,7 @@ function signsFor({ signs, suits }: Readable, { occurrences }: PhrasedClause): C
   return chosen;
 }
 
-const colours = new Set(['yellow', 'pale', 'brown', 'purple', 'bronze', 'orange', 'silver', 'rust']);
-/** "Powdery grey lice": so are these of a creature. */
-const looksOfCreatures = new Set(['powder', 'fuzz', 'sticky', 'silver']);
-const creatures = new Set(['aphid', 'insect', 'larva', 'grub', 'mite', 'caterpillar']);
+const isColour = ({ role }: Phrase) => role?.is === 'colour';
 
 /** "Winding pale tunnels": a colour right before what was read already is a colour of that. */
 function isColourOfAnother(
@@ -363,9 +328,10 @@ function isColourOfAnother(
   // What it is the colour of stands right after it, or after one more adjective.
   const isOf = ({ phrase, at, length }: Occurrence, next: Occurrence): boolean => {
     if (next.phrase.kind !== 'what' || !used.has(next.at)) return false;
-    if (colours.has(phrase.key)) return next.at === at + length && !colours.has(next.phrase.key);
+    // "Powdery grey lice": what is said of creatures may stand one word further off.
+    if (isColour(phrase)) return next.at === at + length && !isColour(next.phrase);
     const gap = next.at - (at + length);
-    return looksOfCreatures.has(phrase.key) && creatures.has(next.phrase.key) && (gap === 0 || gap === 1);
+    return phrase.role?.ofCreatures === true && next.phrase.role?.is === 'creature' && (gap === 0 || gap === 1);
   };
   return fresh.length > 0 && fresh.every((found) => occurrences.some((next) => isOf(found, next)));
 }

@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import { stemmer } from 'stemmer';
-import { isLiteral, type PlantRow, type Tables } from '../tables';
+import { isLiteral, type ConceptRole, type PlantRow, type Tables } from '../tables';
 import { plainWords } from './plain-words';
 
 /** A word in a line, folded to its stem. */
@@ -49,6 +49,8 @@ export interface Phrase {
   /** Concept id, `=word`, or plant id. */
   readonly key: string;
   readonly kind: 'what' | 'modifier' | 'literal' | 'plant';
+  /** The part that the concept plays in a line. */
+  readonly role?: ConceptRole;
   /** Where only this very word will do: "wind" is not "winding". */
   readonly exact?: string;
 }
@@ -91,6 +93,7 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
         stems: stemsOf(text),
         key: concept.id,
         kind: concept.kind,
+        ...(concept.role ? { role: concept.role } : {}),
         ...(text.startsWith('!') ? { exact: text.slice(1) } : {}),
       })),
     ),

@@ -86,6 +86,8 @@ export interface ConditionRow extends Sourced {
   readonly name: string;
   readonly plain: string;
   readonly about: 'soil' | 'water' | 'feeding' | 'air' | 'weather';
+  /** Both cannot hold; named on one of the two. */
+  readonly opposite?: ConditionId;
   /** Factor on the odds after days of such weather, outdoors. */
   readonly weather?: Readonly<Partial<Record<WeatherKind, number>>>;
   readonly prior: PriorSpec;

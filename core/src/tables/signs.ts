@@ -73,6 +73,8 @@ export interface SignRow extends Sourced {
   readonly excludes?: readonly SignId[];
   /** Seeing this one also means seeing these: they add nothing new and are not counted twice. */
   readonly covers?: readonly SignId[];
+  /** A plant that shows it bears less: the level at which to act is lower. */
+  readonly weakens?: true;
   readonly plate: PlateSpec;
 }
 
@@ -85,4 +87,19 @@ export interface ConceptRow {
   /** A `modifier` (a place, a pattern) only sharpens a sign; a `what` can name one. */
   readonly kind: 'what' | 'modifier';
   readonly words: readonly string[];
+  /** What part it plays in a line, for the concepts that play one. */
+  readonly role?: ConceptRole;
+}
+
+export interface ConceptRole {
+  /** What the word is of: a `tint` sharpens a mark, a `colour` is a mark, unless what stands after it has that colour. */
+  readonly is?: 'tint' | 'colour' | 'creature';
+  /** Before a creature it is said of that: "powdery grey lice". */
+  readonly ofCreatures?: true;
+  /** A place that changes what a clause is about: `stays` where the next clause is still about it. */
+  readonly subject?: 'changes' | 'stays';
+  /** Where the signs of a line that names it may stand. */
+  readonly places?: readonly Where[];
+  /** Groups of plants and settings on which it is meant where nothing is said. */
+  readonly usualOn?: readonly string[];
 }

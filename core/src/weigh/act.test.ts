@@ -1,8 +1,11 @@
 import fc from 'fast-check';
-import { actionClasses, type ActionClass, type CauseRow, type RegretTable } from '../tables';
-import { chooseAction, levelOf } from './act';
+import { actionClasses, type ActionClass, type CauseRow, type RegretTable, type SignRow } from '../tables';
+import { chooseAction, levelOf as levelWith } from './act';
+import type { Situation } from './situation';
 
 const aphids = { id: 'aphids', threshold: { sign: 'clusters', actAbove: 10, says: '' } } as unknown as CauseRow;
+const signs = [{ id: 'slow', weakens: true }, { id: 'clusters' }] as unknown as SignRow[];
+const levelOf = (cause: CauseRow, situation: Situation) => levelWith(cause, situation, signs);
 const seen = (amount: number, ...more: string[]) => [
   { sign: 'clusters', state: 'seen' as const, amount },
   ...more.map((sign) => ({ sign, state: 'seen' as const })),

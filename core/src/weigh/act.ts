@@ -49,7 +49,7 @@ export function chooseAction(
   const expected = Object.fromEntries(actionClasses.map((chosen) => [chosen, 0])) as Record<ActionClass, number>;
   const voices = causes.filter(({ probability }) => probability >= hasASay);
   for (const { id, row, probability } of voices) {
-    const level = levelOf(row, situation);
+    const level = levelOf(row, situation, signs);
     const helpers = helpersAtWork(row, causes).filter(() => level.timesThreshold < tooManyForHelpers);
     if (level.below) belowThreshold.push(id);
     if (helpers.length > 0) sparedBy.push(...helpers);
@@ -85,7 +85,6 @@ const nextLookDays = 4;
 const weakPlantBears = 0.6;
 /** Shortly before the harvest what is there matters more than what it would become. */
 const harvestIsNear = 7;
-const weakSigns: readonly string[] = ['slow', 'noon-wilt', 'wilt-in-wet', 'wilt-in-dry', 'seed-leaves-spent'];
 
 /**
  * How a counted amount stands against the cause's threshold: carried forward to the next look where an
@@ -94,11 +93,14 @@ const weakSigns: readonly string[] = ['slow', 'noon-wilt', 'wilt-in-wet', 'wilt-
 export function levelOf(
   { id, threshold }: CauseRow,
   { evidence, thresholds = {}, earlier = [], daysToHarvest }: Situation,
+  signs: readonly SignRow[],
 ): { below: boolean; timesThreshold: number; doublingDays?: number } {
   const amount = evidence.find(({ sign, state }) => sign === threshold?.sign && state === 'seen')?.amount;
   const actAbove = thresholds[id] ?? threshold?.actAbove;
   if (amount === undefined || actAbove === undefined) return { below: false, timesThreshold: 1 };
-  const isWeak = evidence.some(({ sign, state }) => state === 'seen' && weakSigns.includes(sign));
+  const isWeak = signs.some(
+    ({ id: weak, weakens }) => weakens && evidence.some(({ sign, state }) => sign === weak && state === 'seen'),
+  );
   const level = actAbove * (isWeak ? weakPlantBears : 1);
   const before = earlier.find(({ sign, daysAgo }) => sign === threshold?.sign && daysAgo > 0);
   const doublingDays =

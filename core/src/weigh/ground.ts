@@ -1,4 +1,4 @@
-import type { ConditionId, SignId, Tables } from '../tables';
+import type { SignId, Tables } from '../tables';
 import type { Situation } from './situation';
 import type { OfferedCheck, WeighedCondition, Weighing } from './weigh';
 
@@ -17,13 +17,6 @@ export interface GroundReading {
   /** The two cheapest checks of those that would settle most. */
   readonly checks: readonly OfferedCheck[];
 }
-
-const opposites: readonly (readonly [ConditionId, ConditionId])[] = [
-  ['acid', 'alkaline'],
-  ['sandy', 'heavy-clay'],
-  ['overwatered', 'dry-soil'],
-  ['poor-soil', 'excess-nitrogen'],
-];
 
 /** Under this a condition is not worth a line in a reading of the ground. */
 const worthALine = 0.2;
@@ -56,10 +49,9 @@ export function groundReading(
   const cheapest = [...[...nextChecks.slice(0, 5)].sort((a, b) => effort(a) - effort(b)), ...others].slice(0, 2);
   return {
     conditions: conditions.filter(({ probability }) => probability >= worthALine),
-    opposed: opposites.flatMap(([first, second]) => {
-      const a = byId.get(first);
-      const b = byId.get(second);
-      if (!a || !b || Math.min(a.probability, b.probability) < hasASide) return [];
+    opposed: conditions.flatMap((a) => {
+      const b = byId.get(a.row.opposite ?? '');
+      if (!b || Math.min(a.probability, b.probability) < hasASide) return [];
       const forA = signsFor(a);
       const forB = signsFor(b);
       return forA.length > 0 && forB.length > 0 ? [{ a, b, forA, forB }] : [];

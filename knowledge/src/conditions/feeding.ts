@@ -9,6 +9,7 @@ export const feedingConditions: readonly ConditionRow[] = [
     name: 'Poor soil, little humus',
     plain: 'Little in store: plants start well and then stand still.',
     about: 'feeding',
+    opposite: 'excess-nitrogen',
     prior: { base: 0.12, bySetting: { pot: 1.2 } },
     signs: [
       shows('care-unfed', 0.4, 'nothing has been put back'),

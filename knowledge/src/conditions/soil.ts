@@ -43,6 +43,7 @@ export const soilConditions: readonly ConditionRow[] = [
     name: 'Acid soil',
     plain: 'Less lime than the plant likes.',
     about: 'soil',
+    opposite: 'alkaline',
     prior: { base: 0.08 },
     signs: [shows('ph-low', 0.85, 'the strip says so')],
     avoid: [],
@@ -68,6 +69,7 @@ export const soilConditions: readonly ConditionRow[] = [
     name: 'Sandy soil',
     plain: 'Light soil that warms and dries fast and holds little food.',
     about: 'soil',
+    opposite: 'heavy-clay',
     prior: { base: 0.12, bySetting: { pot: 0.2, indoors: 0.1 } },
     signs: [
       shows('falls-apart', 0.8, 'sand does not hold together'),

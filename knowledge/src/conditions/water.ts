@@ -9,6 +9,7 @@ export const waterConditions: readonly ConditionRow[] = [
     name: 'Too wet at the root',
     plain: 'The soil holds more water than air: roots cannot breathe.',
     about: 'water',
+    opposite: 'dry-soil',
     weather: { wet: 1.8 },
     prior: { base: 0.1, bySetting: { pot: 1.8, indoors: 2.2, tree: 0.5 } },
     signs: [

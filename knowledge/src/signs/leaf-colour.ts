@@ -276,6 +276,7 @@ export const leafColourSigns: readonly SignRow[] = [
     amount: 'none',
     background: 0.05,
     says: ['seed-leaves', 'seed-leaves yellow', 'seed-leaves pale', 'seed-leaves brown'],
+    weakens: true,
     plate: { base: 'seedling', marks: ['spent-seed-leaves'] },
     source: 'extension',
     grade: 'practice',

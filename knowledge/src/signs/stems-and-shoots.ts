@@ -244,6 +244,7 @@ export const stemsAndShootsSigns: readonly SignRow[] = [
     amount: 'none',
     background: 0.1,
     says: ['slow', 'slow seedling', 'slow new', 'slow leaf'],
+    weakens: true,
     plate: { base: 'seedling', marks: ['small-plant'] },
     source: 'extension',
     grade: 'guideline',

@@ -8,11 +8,17 @@ import { creaturesWords } from './creatures';
 import { looksWords } from './looks';
 import { marksWords } from './marks';
 import { partsWords } from './parts';
+import { roles } from './roles';
 
-export const concepts: readonly ConceptRow[] = [
+const rows: readonly ConceptRow[] = [
   ...partsWords,
   ...looksWords,
   ...marksWords,
   ...creaturesWords,
   ...careAndSoilWords,
 ];
+
+export const concepts: readonly ConceptRow[] = rows.map((row) => {
+  const role = roles[row.id];
+  return role ? { ...row, role } : row;
+});
