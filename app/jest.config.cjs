@@ -19,8 +19,9 @@ const letThrough = [
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo/web',
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^expo-router$': '<rootDir>/src/testing/router.tsx' },
   transform: {
+    '\\.sql$': '<rootDir>/../scripts/jest-esbuild.cjs',
     '\\.(mjs|[jt]sx?)$': [
       'babel-jest',
       { presets: [require.resolve('babel-preset-expo')], caller: { name: 'metro', bundler: 'metro', platform: 'web' } },

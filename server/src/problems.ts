@@ -69,7 +69,7 @@ export const problemHandler: ErrorRequestHandler = (error, _request, response, _
     );
 };
 
-function asProblem(error: unknown): Problem {
+export function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof InputError) return new Problem('bad-input', error.message, error.problems);
   const type = (error as { type?: unknown } | undefined)?.type;

@@ -20,6 +20,8 @@ const prose =
 const asked = [
   new RegExp(`\\.${prose}\\)?\\??\\.(?:startsWith|endsWith|includes|match|matchAll|search|test|indexOf|split)\\(`, 'g'),
   new RegExp(`/[^/\\n]+/[a-z]*\\.(?:test|exec)\\([\\w.?!()]*\\.${prose}\\b`, 'g'),
+  // What a wording makes is shown as it is, never cut up again.
+  /\b\w*(?:Words|Date|Line|Says)\([^()\n]*\)\.(?:replace|split|startsWith|endsWith|includes|match|search|slice)\(/g,
   new RegExp(`\\.${prose}\\s*[!=]==\\s*['"\`][^'"\`]* [^'"\`]*['"\`]`, 'g'),
 ];
 
@@ -42,6 +44,7 @@ describe('no sentence decides anything', () => {
     'const isRest = /rest of the/.test(remedy.honest);',
     "caution.says.includes('goggles')",
     "if (row.why === 'it burns leaves') return;",
+    "fullDate(on).replace(/^d+ /, '')",
   ])('the search finds %s', (line) => expect(asksProse(line)).not.toEqual([]));
 
   test('the server holds no sentence of its own', () => {

@@ -19,7 +19,7 @@ export function draw(children: ReactNode) {
 
 /** The browser has it where a page is served from its own machine; the test's world does not. */
 let ids = 0;
-Object.defineProperty(globalThis.crypto, 'randomUUID', { value: () => `id-${(ids += 1)}`, configurable: true });
+Object.defineProperty(globalThis.crypto, 'randomUUID', { value: () => `command-${(ids += 1)}`, configurable: true });
 
 /** Lets `fetch` answer in turn: a body with its status, or nothing at all. */
 export function answering(...answers: (readonly [number, unknown] | 'silence')[]) {

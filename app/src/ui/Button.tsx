@@ -5,7 +5,7 @@ import type { IconName } from './Icon';
 
 type PaperProps = ComponentProps<typeof PaperButton>;
 
-interface ButtonProps extends Pick<PaperProps, 'children' | 'disabled' | 'accessibilityLabel' | 'style' | 'role'> {
+interface ButtonProps extends Pick<PaperProps, 'children' | 'disabled' | 'accessibilityLabel' | 'style'> {
   readonly onPress: () => void;
   /** `main` is the one thing to do here, `soft` answers a question, `plain` stands back. */
   readonly kind?: 'main' | 'other' | 'soft' | 'plain';

@@ -1,8 +1,12 @@
-import { useRouter, type Href } from 'expo-router';
-import { Button } from './Button';
-import type { IconName } from './Icon';
+import { Link, type Href } from 'expo-router';
+import { Pressable, Text } from 'react-native';
+import { fonts, space, useRoles } from '@/theme/theme';
+import { Icon, type IconName } from './Icon';
 
-/** A button that leads somewhere: one element, with the role of a link. */
+/**
+ * A link that looks like a button: a real one, which the keyboard opens, and which can be opened in another tab. One
+ * stop of the tabulator, where a button inside a link would be two, and the first of them deaf.
+ */
 export function LinkButton({
   href,
   icon,
@@ -14,10 +18,29 @@ export function LinkButton({
   kind?: 'plain' | 'other' | 'main';
   children: string;
 }) {
-  const router = useRouter();
+  const roles = useRoles();
+  const color = kind === 'main' ? roles.onAct : roles.act;
   return (
-    <Button kind={kind} {...(icon ? { icon } : {})} role="link" onPress={() => router.push(href)}>
-      {children}
-    </Button>
+    <Link href={href} asChild>
+      <Pressable
+        style={{
+          minHeight: space.target,
+          flexDirection: 'row',
+          alignItems: 'center',
+          justifyContent: 'center',
+          gap: space.s,
+          paddingHorizontal: kind === 'plain' ? 12 : 20,
+          borderRadius: 10,
+          borderWidth: kind === 'other' ? 1 : 0,
+          borderColor: roles.softText,
+          backgroundColor: kind === 'main' ? roles.act : 'transparent',
+        }}
+      >
+        {icon && <Icon name={icon} size={18} color={color} />}
+        <Text style={{ fontFamily: fonts.body, fontSize: 14, lineHeight: 20, fontWeight: '500', color }}>
+          {children}
+        </Text>
+      </Pressable>
+    </Link>
   );
 }

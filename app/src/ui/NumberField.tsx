@@ -31,7 +31,7 @@ export function NumberField({
 }: NumberFieldProps) {
   return (
     <View style={{ flexGrow: 1, flexBasis: least, maxWidth: 330, gap: 2 }}>
-      <Small strong>{`${label}${optional ? ' (may be empty)' : ''}`}</Small>
+      <Small strong>{`${label}${optional ? ' (optional)' : ''}`}</Small>
       <Row gap={6}>
         <TextInput
           mode="outlined"

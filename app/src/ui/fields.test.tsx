@@ -9,7 +9,6 @@ import { QuantityField } from './QuantityField';
 import { Body } from './text';
 import { TimeZone } from './TimeZone';
 
-jest.mock('expo-router', () => ({ usePathname: () => '/here', useRouter: () => ({ push: () => undefined }) }));
 
 function Amount({ kind, base, system }: { kind: QuantityKind; base?: number; system: MeasureSystem }) {
   const amount = useQuantity(kind, base, system);

@@ -22,10 +22,18 @@ export const inputError = (field: string, message: string): InputError => new In
 export function parseInput<Schema extends z.ZodType>(schema: Schema, input: unknown): z.output<Schema> {
   const result = schema.safeParse(input);
   if (result.success) return result.data;
-  const problems = result.error.issues.map((issue) => ({ field: fieldOf(issue), message: messageOf(issue) }));
-  const [first = { field: 'body', message: 'is not what was expected' }, ...rest] = problems;
+  const [first = { field: 'body', message: 'is not what was expected' }, ...rest] = told(result.error);
   throw new InputError([first, ...rest]);
 }
+
+/** What does not fit, field by field, for a form that says it beside its fields; empty where all fits. */
+export function problemsIn(schema: z.ZodType, input: unknown): FieldProblem[] {
+  const result = schema.safeParse(input);
+  return result.success ? [] : told(result.error);
+}
+
+const told = ({ issues }: z.ZodError): FieldProblem[] =>
+  issues.map((issue) => ({ field: fieldOf(issue), message: messageOf(issue) }));
 
 function fieldOf(issue: z.core.$ZodIssue): string {
   const path = issue.code === 'unrecognized_keys' ? [...issue.path, ...issue.keys.slice(0, 1)] : issue.path;
@@ -42,10 +50,15 @@ function messageOf(issue: z.core.$ZodIssue): string {
     case 'invalid_value':
       return `must be one of ${issue.values.map((value) => `"${String(value)}"`).join(', ')}`;
     case 'too_small':
+      if (issue.origin === 'array') return `must hold at least ${String(issue.minimum)}`;
       return issue.origin === 'string'
-        ? 'must not be empty'
+        ? Number(issue.minimum) > 1
+          ? `must be at least ${String(issue.minimum)} characters long`
+          : 'must not be empty'
         : `must be ${issue.inclusive ? 'at least' : 'more than'} ${String(issue.minimum)}`;
     case 'too_big':
+      if (issue.origin === 'string') return `must be at most ${String(issue.maximum)} characters long`;
+      if (issue.origin === 'array') return `must hold at most ${String(issue.maximum)}`;
       return `must be ${issue.inclusive ? 'at most' : 'less than'} ${String(issue.maximum)}`;
     default:
       return issue.message.charAt(0).toLowerCase() + issue.message.slice(1);

@@ -43,10 +43,14 @@ export const unitsOf = (kind: QuantityKind, system: MeasureSystem): string[] => 
 export const usualUnit = (kind: QuantityKind, system: MeasureSystem): string =>
   usual[kind][system][0] ?? baseUnitOf(kind);
 
+const onOneScale: ReadonlySet<QuantityKind> = new Set(['hardness', 'temperature', 'speed']);
+
 /** The tap that suits an amount: small lengths in cm or inches, a spoonful in spoons. */
 export function unitFor(kind: QuantityKind, amount: number, system: MeasureSystem): string {
   const figure = (unit: string) => Math.abs(fromBase(kind, amount, unit, system));
   const units = usual[kind][system];
+  // Other scales of the same thing are no smaller and larger units: 180 mg/L is not said in German degrees.
+  if (onOneScale.has(kind)) return units[0] ?? '';
   const fits = units.filter((unit) => figure(unit) >= 0.5 && figure(unit) < 100);
   return fits.includes(units[0] ?? '') ? (units[0] ?? '') : (fits[0] ?? units[0] ?? '');
 }

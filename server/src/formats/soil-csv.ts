@@ -1,4 +1,4 @@
-import { inputError, soilFound, type SoilFound } from '@trowel/core/contract';
+import { inputError, problemsIn, soilFound, type SoilFound } from '@trowel/core/contract';
 import { unfit } from '../problems';
 import { isIsoDate } from '@trowel/core/quantities';
 import Papa from 'papaparse';
@@ -70,16 +70,12 @@ function rowOf(row: Record<string, string>, line: number): SoilCsvRow {
   const [sand, silt, clay] = textureColumns.map(number);
   const layers = [sand, silt, clay].filter((value) => value !== undefined);
   if (layers.length > 0 && layers.length < 3) throw unfit(at('sand'), 'csv-texture');
-  const parsed = soilFound.safeParse({
-    ...measured,
-    ...(layers.length === 3 ? { texture: { sand, silt, clay } } : {}),
-  });
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0];
-    const name = String(issue?.path[0] ?? '');
-    const column = Object.entries(numberColumns).find(([, known_]) => known_ === name)?.[0] ?? name;
-    throw inputError(at(column), issue?.message ?? 'does not fit');
+  const values = { ...measured, ...(layers.length === 3 ? { texture: { sand, silt, clay } } : {}) };
+  const [wrong] = problemsIn(soilFound, values);
+  if (wrong) {
+    const column = Object.entries(numberColumns).find(([, name]) => name === wrong.field)?.[0] ?? wrong.field;
+    throw inputError(at(column), wrong.message);
   }
-  if (Object.keys(parsed.data).length === 0) throw unfit(`csv line ${line}`, 'csv-nothing');
-  return { line, bed, on, found: parsed.data };
+  if (Object.keys(values).length === 0) throw unfit(`csv line ${line}`, 'csv-nothing');
+  return { line, bed, on, found: soilFound.parse(values) };
 }

@@ -1,7 +1,7 @@
-import { soilFound, type BedView } from '@trowel/core/contract';
+import { problemsIn, soilFound, type BedView } from '@trowel/core/contract';
 import { readNumber } from '@trowel/core/quantities';
 import { textureClass, textureOf } from '@trowel/core/read';
-import { capital, counted, fullDate, textureWords } from '@trowel/core/wording';
+import { capital, counted, fullDate, sentence, textureWords } from '@trowel/core/wording';
 import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { View } from 'react-native';
@@ -90,8 +90,7 @@ export function LabTest({ bed }: { bed: BedView }) {
   const given = Object.fromEntries(
     labFields.flatMap(({ key }) => (typed[key].trim() === '' ? [] : [[key, readNumber(typed[key]) ?? Number.NaN]])),
   );
-  const parsed = soilFound.safeParse(given);
-  const wrong = new Map(parsed.success ? [] : parsed.error.issues.map(({ path, message }) => [path[0], message]));
+  const wrong = new Map(problemsIn(soilFound, given).map(({ field, message }) => [field, message]));
   return (
     <Sheet>
       <Heading rank={3}>Laboratory or strip</Heading>
@@ -112,7 +111,7 @@ export function LabTest({ bed }: { bed: BedView }) {
                 unit={unit}
                 value={field.value}
                 change={field.onChange}
-                wrong={wrong.get(key)}
+                wrong={wrong.has(key) ? sentence(capital(wrong.get(key) ?? '')) : undefined}
                 least={120}
               />
             )}
@@ -121,7 +120,7 @@ export function LabTest({ bed }: { bed: BedView }) {
       </Row>
       <Button
         kind="other"
-        disabled={addSoilTest.isPending || !parsed.success || Object.keys(given).length === 0}
+        disabled={addSoilTest.isPending || wrong.size > 0 || Object.keys(given).length === 0}
         onPress={() =>
           addSoilTest.mutate(
             { id: bed.id, body: { source: 'lab', found: given } },

@@ -1,4 +1,4 @@
-import { fullDate } from '@trowel/core/wording/everyday';
+import { fullDate, lowerFirst, monthAndYear, shortDay } from '@trowel/core/wording/everyday';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useNotebook } from '@/api/queries';
@@ -43,7 +43,7 @@ export function NotebookPage() {
                       <Link key={past.id} href={`/cases/${past.id}?part=look`}>
                         <Small
                           style={{ textDecorationLine: 'underline' }}
-                        >{`${past.name}: ${(outcomeWords[past.outcome] ?? past.outcome).toLowerCase()}, ${fullDate(past.on)}`}</Small>
+                        >{`${past.name}: ${lowerFirst(outcomeWords[past.outcome] ?? past.outcome)}, ${fullDate(past.on)}`}</Small>
                       </Link>
                     ))}
                   </Sheet>
@@ -54,12 +54,12 @@ export function NotebookPage() {
             {places.map(({ bedName, cause, causeName, times, lastOn }) => (
               <Body
                 key={`${bedName}${cause}`}
-              >{`${bedName}: ${causeName.toLowerCase()}, ${times === 1 ? 'once' : `${times} times`}, last in ${fullDate(lastOn).replace(/^\d+ /, '')}`}</Body>
+              >{`${bedName}: ${lowerFirst(causeName)}, ${times === 1 ? 'once' : `${times} times`}, last in ${monthAndYear(lastOn)}`}</Body>
             ))}
             <Heading>Everything that was done</Heading>
             <View style={{ gap: 4 }}>
               {log.map(({ id, on, says }) => (
-                <Small key={id}>{`${on}  ${says}`}</Small>
+                <Small key={id}>{`${shortDay(on)} · ${says}`}</Small>
               ))}
             </View>
           </>

@@ -34,6 +34,7 @@ import { Row, Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { gradeWords } from '@/wording/remedies';
 
 /** Weighing: what is likely and why, what lies beneath, the one question worth asking, what class of action. */
 export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing: Weighing; choice: Choice }) {
@@ -88,7 +89,7 @@ function CauseCard({ cause, own }: { cause: WeighedCause; own: number | undefine
       <Reasons title="Speaks for it" list={cause.because} />
       <Reasons title="Speaks against it" list={cause.against} />
       {cause.row.threshold && <OwnThreshold cause={cause} own={own} />}
-      <Small>{`How well this is known: ${cause.row.grade}.`}</Small>
+      <Small>{`How well this is known: ${gradeWords[cause.row.grade]}.`}</Small>
     </Openable>
   );
 }
@@ -98,11 +99,12 @@ function Bar({ name, chance }: { name: string; chance: number }) {
   const roles = useRoles();
   return (
     <View style={{ gap: 4, flex: 1 }}>
-      <Row style={{ justifyContent: 'space-between' }}>
+      <Row style={{ justifyContent: 'space-between', alignItems: 'flex-start' }}>
         <Body strong style={{ flexShrink: 1 }}>
           {name}
         </Body>
-        <Small>{chanceLine(chance)}</Small>
+        {/* The name breaks, the figure never does. */}
+        <Small style={{ flexShrink: 0 }}>{chanceLine(chance)}</Small>
       </Row>
       <View
         style={{

@@ -14,6 +14,8 @@ export const dayAndMonth = format({ day: 'numeric', month: 'long' });
 export const shortDay = format({ day: 'numeric', month: 'short' });
 /** "10 June 2026" */
 export const fullDate = format({ day: 'numeric', month: 'long', year: 'numeric' });
+/** "June 2026" */
+export const monthAndYear = format({ month: 'long', year: 'numeric' });
 /** "June" */
 export const monthName = (month: number): string =>
   format({ month: 'long' })(`2026-${String(month).padStart(2, '0')}-01`);

@@ -1,0 +1,84 @@
+import { openGarden } from '@/testing/garden';
+import { button, goes, page, press, reads } from '@/testing/hands';
+import { draw } from '@/testing/providers';
+import { place } from '@/testing/router';
+import { CasesPage } from './CasesPage';
+import { NewCasePage } from './NewCasePage';
+
+describe('the list of cases', () => {
+  test('open ones stand first, each with its reading; closed ones say how they ended', async () => {
+    const garden = openGarden({ demo: true });
+    draw(<CasesPage />);
+    await reads('Closed');
+    const text = page();
+    for (const { name, status } of garden.read('cases'))
+      expect([name, text.indexOf(name) > text.indexOf('Closed')]).toEqual([name, status === 'closed']);
+    expect(text).toMatch(/: (possible|could well be|likely|very likely|all but certain)/);
+    expect(text).toMatch(/Solved, \d+ \w+ \d{4}/);
+  });
+
+  test('an empty list says what a case is, and how one begins', async () => {
+    openGarden();
+    draw(<CasesPage />);
+    await reads('No open case');
+    expect(page()).toContain('A case is one problem in one place');
+    expect(button('New case').getAttribute('href')).toBe('/cases/new');
+    expect(page()).not.toContain('Closed');
+  });
+
+  test('without a line it says so, and another try brings the cases', async () => {
+    const garden = openGarden({ demo: true });
+    garden.cutLine();
+    draw(<CasesPage />);
+    await reads('not answering');
+    garden.mendLine();
+    press('Try again');
+    await reads('Closed');
+  });
+});
+
+describe('a new case', () => {
+  test('a tap on a plant opens a case for that very plant', async () => {
+    const garden = openGarden({ demo: true });
+    draw(<NewCasePage />);
+    const [bed] = garden.read('garden').beds;
+    const planting = bed?.plantings[0];
+    if (!bed || !planting) throw new Error('the demo garden has no planted bed');
+    await reads(bed.name);
+    press(planting.label);
+    const to = await goes();
+    expect(garden.done).toEqual(['openCase']);
+    const opened = garden.read('cases').find(({ id }) => to === `/cases/${id}`);
+    expect(opened).toMatchObject({ bedId: bed.id, plantLabel: planting.label, status: 'open', signCount: 0 });
+  });
+
+  test('the ground of a bed is a case without a plant', async () => {
+    const garden = openGarden({ demo: true });
+    draw(<NewCasePage />);
+    const [bed] = garden.read('garden').beds;
+    await reads(bed?.name ?? '');
+    press(`The ground of ${bed?.name}`);
+    const to = await goes();
+    const opened = garden.read('cases').find(({ id }) => to === `/cases/${id}`);
+    expect(opened).toMatchObject({ bedId: bed?.id, plant: null });
+  });
+
+  test('a garden without beds is told what is missing', async () => {
+    openGarden();
+    draw(<NewCasePage />);
+    await reads('No beds yet');
+    expect(button('Add a bed').getAttribute('href')).toBe('/garden');
+  });
+
+  test('where the line is down nothing is opened, and the page stays', async () => {
+    const garden = openGarden({ demo: true });
+    draw(<NewCasePage />);
+    const [bed] = garden.read('garden').beds;
+    await reads(bed?.name ?? '');
+    garden.cutLine();
+    press(`The ground of ${bed?.name}`);
+    await reads('not answering');
+    expect(place.went).toEqual([]);
+    expect(button(`The ground of ${bed?.name}`)).toBeDefined();
+  });
+});

@@ -1,0 +1,132 @@
+import type { CaseView } from '@trowel/core/contract';
+import { CasePage } from '@/steps/cases/CasePage';
+import { openGarden, type TestGarden } from '@/testing/garden';
+import { holds, isDisabled, maybeButton, page, press, reads } from '@/testing/hands';
+import { draw } from '@/testing/providers';
+import { place } from '@/testing/router';
+import { Counter } from './Counter';
+import { CountsChart } from './CountsChart';
+
+const counter = (kind: 'before' | 'after', unit: 'number' | 'yes-no' = 'number') =>
+  draw(<Counter caseId="c" treatmentId={`t-${kind}-${unit}`} kind={kind} what="greenfly on a shoot" unit={unit} />);
+
+describe('counting', () => {
+  beforeEach(() => {
+    globalThis.sessionStorage.clear();
+    openGarden();
+  });
+
+  test('up with the thumb, next leaf; three are needed before anything can be saved', () => {
+    counter('before');
+    expect(isDisabled('Three at least, ten are better')).toBe(true);
+    press('One more');
+    press('Five more');
+    press('One fewer');
+    press('Next (1)');
+    press('Next (2)');
+    expect(page()).toContain('5 · 0');
+    expect(isDisabled('Three at least, ten are better')).toBe(true);
+    press('Next (3)');
+    expect(page()).toContain('3 so far');
+    expect(isDisabled('Save 3 counts')).toBe(false);
+  });
+
+  test('there are no fewer than none, and the last leaf can be taken back', () => {
+    counter('before');
+    press('One fewer');
+    press('Next (1)');
+    expect(page()).toContain('1 so far');
+    press('Take back');
+    expect(page()).toContain('0 so far');
+  });
+
+  test('a half-made count is there again after the page was left', () => {
+    const { unmount } = counter('before');
+    press('Five more');
+    press('Next (1)');
+    unmount();
+    counter('before');
+    expect(page()).toContain('1 so far');
+    expect(page()).toContain('5');
+  });
+
+  test('where it is there or not, it is asked so; harm is asked only after', () => {
+    counter('before', 'yes-no');
+    press('Yes');
+    press('No');
+    expect(page()).toContain('yes · no');
+    expect(maybeButton(/burnt or wilted/)).toBeUndefined();
+  });
+});
+
+describe('the picture of the counts', () => {
+  const look = (id: string, on: string, kind: string, counts: number[]) =>
+    ({
+      id,
+      on,
+      kind,
+      counts,
+      treatmentId: null,
+      mean: counts.reduce((sum, count) => sum + count, 0) / counts.length,
+    }) as CaseView['looks'][number];
+
+  test('every leaf is a dot, every look a mean, and the level to act on a line', () => {
+    const { container } = draw(
+      <CountsChart
+        looks={[look('a', '2026-06-01', 'before', [10, 20, 30]), look('b', '2026-06-08', 'after', [0, 3, 6])]}
+        clearBelow={5}
+      />,
+    );
+    expect(container.querySelectorAll('circle')).toHaveLength(6 + 2);
+    expect(container.querySelector('[role="img"]')?.getAttribute('aria-label')).toBe(
+      'Counts: 20 on 1 June, 3 on 8 June',
+    );
+    expect(page()).toContain('act above');
+  });
+
+  test('the leaves of an untreated plant are no part of it; without any look there is no picture', () => {
+    const untreated = [look('u', '2026-06-01', 'untreated-before', [4])];
+    const { container } = draw(<CountsChart looks={untreated} clearBelow={5} />);
+    expect(container.querySelector('svg')).toBeNull();
+  });
+});
+
+describe('looking again, in a case', () => {
+  const open = (garden: TestGarden, pick: (view: CaseView) => boolean) => {
+    const found = garden.read('cases').find(({ id }) => pick(garden.read('oneCase', id)));
+    if (!found) throw new Error('the demo garden has no such case');
+    place.params = { id: found.id, part: 'look' };
+    draw(<CasePage />);
+    return garden.read('oneCase', found.id);
+  };
+
+  test('the verdict says the change with its uncertainty, and what next', async () => {
+    const view = open(openGarden({ demo: true }), ({ treatments }) =>
+      treatments.some(({ follow }) => follow?.change && follow.next.length > 0),
+    );
+    const judged = view.treatments.find(({ follow }) => follow?.change);
+    await reads(judged?.remedyName ?? 'x');
+    expect(page()).toContain(judged?.follow?.says ?? 'x');
+    expect(page()).toMatch(/nine times in ten it lies between/);
+    for (const { says } of judged?.follow?.next ?? []) expect(page()).toContain(says);
+  });
+
+  test('a case is closed as it was, told, and opened again by undo', async () => {
+    const garden = openGarden({ demo: true });
+    const view = open(garden, ({ summary }) => summary.status === 'open');
+    await reads('Close the case another way');
+    press('It was something else');
+    await reads('The case is closed.');
+    expect(garden.read('oneCase', view.summary.id).summary).toMatchObject({ status: 'closed', outcome: 'mistaken' });
+    press('Undo');
+    await holds(() => expect(garden.read('oneCase', view.summary.id).summary.status).toBe('open'));
+  });
+
+  test('a closed case shows what was counted and is not counted any more', async () => {
+    open(openGarden({ demo: true }), ({ summary, looks }) => summary.status === 'closed' && looks.length > 0);
+    await reads('This case is closed.');
+    expect(page()).not.toContain('Count again, the same way');
+    expect(maybeButton('Open it again')).toBeDefined();
+    expect(page()).toContain('Case opened');
+  });
+});

@@ -1,0 +1,81 @@
+import { calls, parseInput, type ActName, type CallName, type ReadName } from '@trowel/core/contract';
+import { spokenIn } from '@trowel/core/quantities';
+import { knowledge } from '@trowel/knowledge';
+import { openDatabase } from '../../../server/src/database';
+import { seedDemo } from '../../../server/src/demo/seed';
+import { acts, reads } from '../../../server/src/handlers';
+import { asProblem, problemStatus } from '../../../server/src/problems';
+import { saveGarden, maybeGarden } from '../../../server/src/store/garden';
+import { place } from './router';
+
+const emptyGarden = {
+  name: 'Test plot',
+  latitude: 52,
+  longitude: -4,
+  time_zone: 'UTC',
+  measures: 'metric',
+  tap_hardness: 180,
+  butt_hardness: 10,
+  usual_hour: 17,
+  climate: null,
+} as const;
+
+/** A garden of its own in memory, which answers the pages as the server would: the same calls, without a line. */
+export interface TestGarden {
+  /** What the pages did, by the names of the calls. */
+  readonly done: ActName[];
+  /** From now on nothing answers. */
+  cutLine(): void;
+  mendLine(): void;
+  read<Name extends ReadName>(name: Name, id?: string): ReturnType<(typeof reads)[Name]>;
+  act<Name extends ActName>(name: Name, body: Parameters<(typeof acts)[Name]>[1], id?: string): unknown;
+}
+
+/** @param now the moment at which it stands, 10 June by itself */
+export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}): TestGarden {
+  const db = openDatabase(':memory:');
+  if (demo) seedDemo(db, knowledge, new Date(now));
+  else saveGarden(db, emptyGarden);
+  const deps = () => ({
+    db,
+    tables: spokenIn(knowledge, maybeGarden(db)?.measures ?? 'metric'),
+    clock: () => new Date(now),
+  });
+  const done: ActName[] = [];
+  let isCut = false;
+  const answer = (method: string, path: string, body: unknown): unknown => {
+    const { name, id } = callAt(method, path);
+    if (name in reads) return reads[name as ReadName](deps(), id);
+    if (!(name in acts)) throw new Error(`${name} is asked of no garden`);
+    done.push(name as ActName);
+    const act = acts[name as ActName] as (here: ReturnType<typeof deps>, input: unknown, id: string) => unknown;
+    return act(deps(), parseInput(calls[name].input, body), id);
+  };
+  globalThis.fetch = (async (path: unknown, init?: { method?: string; body?: string }) => {
+    if (isCut) throw new TypeError('no line');
+    try {
+      const said = answer(init?.method ?? 'GET', String(path), init?.body && JSON.parse(init.body));
+      return { ok: true, status: 200, json: async () => JSON.parse(JSON.stringify(said ?? {})) };
+    } catch (error) {
+      const { code, detail, fields } = asProblem(error);
+      if (code === 'internal') throw error;
+      return { ok: false, status: problemStatus[code], json: async () => ({ detail, fields }) };
+    }
+  }) as unknown as typeof fetch;
+  place.reset();
+  return {
+    done,
+    cutLine: () => void (isCut = true),
+    mendLine: () => void (isCut = false),
+    read: (name, id = '') => reads[name](deps(), id) as never,
+    act: (name, body, id = '') => (acts[name] as (...all: unknown[]) => unknown)(deps(), body, id),
+  };
+}
+
+function callAt(method: string, path: string): { name: CallName; id: string } {
+  for (const name of Object.keys(calls) as CallName[]) {
+    const found = new RegExp(`^/api${calls[name].path.replace(':id', '([^/]+)')}$`).exec(path);
+    if (found && calls[name].method === method) return { name, id: decodeURIComponent(found[1] ?? '') };
+  }
+  throw new Error(`no call is at ${method} ${path}`);
+}
