@@ -184,7 +184,7 @@ test('8: the shells in the jar: what runs out, how it foams, what the can brings
   await expect(page.getByText('the vinegar', { exact: true })).toBeVisible();
   await expect(page.getByText('16,686 mg/L')).toBeVisible();
   await expect(page.getByText('16.7 mg/L').first()).toBeVisible();
-  await expect(page.getByText('Your water alone brings 74.3 mg/L; this adds 16.7 mg/L.')).toBeVisible();
+  await expect(page.getByText('Your water alone brings 74.1 mg/L; this adds 16.7 mg/L.')).toBeVisible();
   await expect(page.getByText(/no effect on fruit-end rot is to be expected/)).toBeVisible();
   await page.getByRole('button', { name: 'How it was worked out' }).click();
   await expect(page.getByText(/the less of .* and .* ÷ 2/)).toBeVisible();

@@ -9,6 +9,7 @@ export * from './tables';
 export * from './contract';
 export * from './read';
 export * from './weigh';
+export * from './judge';
 export * from './choose';
 export * from './mix';
 export * from './plan';

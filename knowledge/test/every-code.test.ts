@@ -1,4 +1,5 @@
-import { cautionKey, type CautionFound, type Standing, type LeftOutReason } from '@trowel/core/choose';
+import { type Standing, type LeftOutReason } from '@trowel/core/choose';
+import { cautionKey, type CautionFound } from '@trowel/core/judge';
 import { actsInLog, type MixResponse } from '@trowel/core/contract';
 import { verdicts } from '@trowel/core/tables';
 import type { FollowResult, NextMove } from '@trowel/core/follow';

@@ -1,4 +1,4 @@
-import { againstPlant } from '@trowel/core/choose';
+import { againstPlant } from '@trowel/core/judge';
 import { answerMix } from '@trowel/core/headless';
 import type { Mixed } from '@trowel/core/contract';
 import { measureSystems } from '@trowel/core/quantities';

@@ -1,4 +1,4 @@
-import { rulesIn, type Scene, type Thing } from '@trowel/core/choose';
+import { rulesIn, type Scene, type Thing } from '@trowel/core/judge';
 import { answerMix } from '@trowel/core/headless';
 import type { SafetyRule } from '@trowel/core/tables';
 import { knowledge } from '../src';

@@ -13,7 +13,7 @@ import {
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
-import { rulesIn } from './safety';
+import { againstPlant, rulesIn, testLeafFor } from '../judge';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -340,26 +340,6 @@ function reasonAgainst(
 /** Care, hand work and leaving it harm little where the reading was wrong. */
 const isMild = ({ rung, classes }: RemedyRow) =>
   ['leave', 'care', 'hand', 'helpers', 'professional'].includes(rung) && !classes.includes('feed');
-
-/** Why a remedy may not go on a plant at all; undefined when it may. */
-export function againstPlant(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {
-  const plant = tables.plants.find(({ id }) => id === plantId);
-  if (!plant) return undefined;
-  const names: readonly string[] = [plant.id, ...plant.groups];
-  const tolerance = row.sensitiveTo && plant.sensitive[row.sensitiveTo];
-  if (tolerance?.tolerance === 'stop') return tolerance.why;
-  if (row.notFor?.some((name) => names.includes(name))) return `it harms ${plant.name.toLowerCase()}`;
-  if (row.onlyFor && !row.onlyFor.some((name) => names.includes(name)))
-    return `it is not meant for ${plant.name.toLowerCase()}`;
-  return undefined;
-}
-
-/** Why a remedy must first be tried on two or three leaves of a plant; undefined when it need not. */
-export function testLeafFor(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {
-  const plant = tables.plants.find(({ id }) => id === plantId);
-  const tolerance = row.sensitiveTo && plant?.sensitive[row.sensitiveTo];
-  return tolerance?.tolerance === 'test-leaf' ? tolerance.why : undefined;
-}
 
 function againstRecent(tables: Tables, row: RemedyRow, { recent = [] }: Circumstances): LeftOutReason | undefined {
   for (const { remedy, daysAgo } of recent) {

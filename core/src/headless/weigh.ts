@@ -1,4 +1,5 @@
-import { chooseRemedies, ingredientNamed } from '../choose';
+import { chooseRemedies } from '../choose';
+import { ingredientNamed } from '../judge';
 import { inputError, parseInput } from '../problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
 import { evidenceFromSoil, plantNamed, readLine, type About, type Understood } from '../read';

@@ -1,5 +1,5 @@
-import type { CautionFound } from '../choose/caution';
-import type { ReadOf } from '../choose/question';
+import type { CautionFound } from '../judge/caution';
+import type { ReadOf } from '../judge/question';
 import type { Quantity, Said } from '../quantities';
 import type { Grade, RemedyId } from '../tables';
 import type { PartFound } from './parts';

@@ -12,7 +12,7 @@ import {
   type Said,
 } from '../quantities';
 import type { IngredientRow } from '../tables';
-import type { CautionFound } from '../choose/caution';
+import type { CautionFound } from '../judge/caution';
 import type { HardWaterFound } from './found';
 import { round } from './parts';
 import { sharesLost, soapInWater, surelyBound } from './soap';

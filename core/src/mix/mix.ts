@@ -7,7 +7,7 @@ import {
   rulesIn,
   type CautionFound,
   type Scene,
-} from '../choose';
+} from '../judge';
 import type { AskOrder, DilutionOrder, MixOrder, TogetherOrder, ToolOrder } from '../contract/mix';
 import { mL, said } from '../quantities';
 import type { CautionLevel, Tables } from '../tables';

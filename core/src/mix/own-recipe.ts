@@ -1,4 +1,4 @@
-import { byRule, ingredientNamed, rulesIn, type CautionFound, type Thing } from '../choose';
+import { byRule, ingredientNamed, rulesIn, type CautionFound, type Thing } from '../judge';
 import { inputError } from '../problem';
 import type { RecipeDocument } from '../contract/recipe';
 import { gPerLitre, mL, mLPerLitre, g, said, type Quantity } from '../quantities';

@@ -1,4 +1,4 @@
-import { byRule, ingredientNamed, nearbyCaution, plantStop, plantTest, rulesIn } from '../choose';
+import { byRule, ingredientNamed, nearbyCaution, plantStop, plantTest, rulesIn } from '../judge';
 import type { RemedyOrder } from '../contract/mix';
 import { inputError } from '../problem';
 import { plantNamed } from '../read';
@@ -13,7 +13,7 @@ import {
   type Tables,
 } from '../tables';
 import { amountsFor, withAlso, type Amount } from './amounts';
-import type { CautionFound } from '../choose/caution';
+import type { CautionFound } from '../judge/caution';
 import type { MixFound, StrengthFound } from './found';
 import { hardWaterFor } from './hard-water';
 import { usualStrength } from './limits';

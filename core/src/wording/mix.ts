@@ -1,5 +1,5 @@
 import type { CautionSaid, Mixed, MixPart, MixResponse, Todo, Worked, WorkingLine } from '../contract/mix';
-import { cautionKey, type CautionFound, type ReadOf } from '../choose';
+import { cautionKey, type CautionFound, type ReadOf } from '../judge';
 import type { HardWaterFound, MixFound, ResultFound, ShoppingItem, SlipFound, StrengthFound } from '../mix';
 import type { PartFound } from '../mix/parts';
 import { sharesLost } from '../mix/soap';

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { byRule, cautionKey, ingredientNamed, rulesIn, type Scene } from '@trowel/core/choose';
+import { byRule, cautionKey, ingredientNamed, rulesIn, type Scene } from '@trowel/core/judge';
 import { mixNoted, type MixNoted, type RecipeDocument } from '@trowel/core/contract';
 import { batchClasses, batchState, checkRecipe, mixRemedy } from '@trowel/core/mix';
 import { batchKinds } from '@trowel/core/tables';

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { againstPlant } from '@trowel/core/choose';
+import { againstPlant } from '@trowel/core/judge';
 import { addDays } from '@trowel/core/quantities';
 import { readLine, type About } from '@trowel/core/read';
 import { withinCap } from '@trowel/core/tables';

@@ -1,5 +1,5 @@
 import { addDays, type IsoDate } from '@trowel/core/quantities';
-import { cautionKey } from '@trowel/core/choose';
+import { cautionKey } from '@trowel/core/judge';
 import type { Tables } from '@trowel/core/tables';
 import { gardenTime } from '../clock';
 import * as atBench from '../acts/bench';

@@ -1,4 +1,4 @@
-import { byRule, rulesIn } from '@trowel/core/choose';
+import { byRule, rulesIn } from '@trowel/core/judge';
 import { InputError, type BenchView, type CautionSaid, type RecipeDocument } from '@trowel/core/contract';
 import { batchClasses, batchState, checkRecipe, shoppingList, type Batch, type Kept } from '@trowel/core/mix';
 import type { MeasureSystem } from '@trowel/core/quantities';

@@ -1,4 +1,4 @@
-import { byRule, cautionKey, rulesIn, type CautionFound, type Scene } from '@trowel/core/choose';
+import { byRule, cautionKey, rulesIn, type CautionFound, type Scene } from '@trowel/core/judge';
 import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
 import { rowById, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';

@@ -1,4 +1,4 @@
-import { ingredientNamed } from '@trowel/core/choose';
+import { ingredientNamed } from '@trowel/core/judge';
 import type { BenchView } from '@trowel/core/contract';
 import { inBaseUnit, inWords, mL, readNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { lowerFirst, moneyWords } from '@trowel/core/wording';

@@ -1,4 +1,4 @@
-import { byRule, rulesIn } from '@trowel/core/choose';
+import { byRule, rulesIn } from '@trowel/core/judge';
 import type { BenchView } from '@trowel/core/contract';
 import { batchClasses, oneShell } from '@trowel/core/mix';
 import { batchKinds, type BatchKind } from '@trowel/core/tables';

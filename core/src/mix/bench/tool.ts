@@ -2,7 +2,7 @@ import { inputError } from '../../problem';
 import { said, type MeasureSystem, type Quantity, type Said } from '../../quantities';
 import { rowById, type Grade, type Tables } from '../../tables';
 import { liquid, powder, type PartFound } from '../parts';
-import type { CautionFound } from '../../choose/caution';
+import type { CautionFound } from '../../judge/caution';
 import type { MixFound, ResultFound } from '../found';
 import type { Field, FieldSpec } from './field';
 

@@ -1,7 +1,26 @@
 import { said } from '../quantities';
-import type { PlantRow, RemedyRow, Tables } from '../tables';
+import type { PlantId, PlantRow, RemedyRow, Tables } from '../tables';
 import type { CautionFound } from './caution';
-import { againstPlant, testLeafFor } from './choose';
+
+/** Why a remedy may not go on a plant at all; undefined when it may. */
+export function againstPlant(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {
+  const plant = tables.plants.find(({ id }) => id === plantId);
+  if (!plant) return undefined;
+  const names: readonly string[] = [plant.id, ...plant.groups];
+  const tolerance = row.sensitiveTo && plant.sensitive[row.sensitiveTo];
+  if (tolerance?.tolerance === 'stop') return tolerance.why;
+  if (row.notFor?.some((name) => names.includes(name))) return `it harms ${plant.name.toLowerCase()}`;
+  if (row.onlyFor && !row.onlyFor.some((name) => names.includes(name)))
+    return `it is not meant for ${plant.name.toLowerCase()}`;
+  return undefined;
+}
+
+/** Why a remedy must first be tried on two or three leaves of a plant; undefined when it need not. */
+export function testLeafFor(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {
+  const plant = tables.plants.find(({ id }) => id === plantId);
+  const tolerance = row.sensitiveTo && plant?.sensitive[row.sensitiveTo];
+  return tolerance?.tolerance === 'test-leaf' ? tolerance.why : undefined;
+}
 
 /** Never on this plant; nothing where it may be wetted. */
 export function plantStop(tables: Tables, remedy: RemedyRow, plant: PlantRow): CautionFound[] {

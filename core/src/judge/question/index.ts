@@ -1,7 +1,6 @@
 import type { IngredientRow, PlantRow, SceneFact, Tables } from '../../tables';
 import { onlyOnce, type CautionFound } from '../caution';
-import { againstPlant, testLeafFor } from '../choose';
-import { notOnPlant, standsNear, tryALeaf } from '../on-plant';
+import { againstPlant, notOnPlant, standsNear, testLeafFor, tryALeaf } from '../on-plant';
 import { mentions, type Mention } from '../mentions';
 import type { Scene } from '../safety';
 import { percentsIn } from './figures';
