@@ -6,6 +6,7 @@ import { conditions } from './conditions';
 import { courses } from './courses';
 import { ingredients } from './ingredients';
 import { keepApart } from './keep-apart';
+import { areaLimits, limits, paces } from './limits';
 import { plants } from './plants';
 import { regret } from './regret';
 import { remedies } from './remedies';
@@ -32,6 +33,9 @@ export const knowledge: Tables = {
   keepApart,
   safetyRules,
   sceneFacts,
+  limits,
+  areaLimits,
+  paces,
   courses,
   combinations,
   retired,

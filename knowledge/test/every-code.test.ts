@@ -229,11 +229,14 @@ describe.each(measureSystems)('in %s measures', (system) => {
       { kind: 'harvest-too-near', waitDays: 14 },
       { kind: 'keep-apart', from: remedy, days: 14, why: 'they burn together' },
       { kind: 'bloom' },
-      ...knowledge.safetyRules.map(({ id }) => ({ kind: 'unsafe' as const, rule: id })),
+      ...knowledge.safetyRules.map(({ id }) => ({
+        kind: 'unsafe' as const,
+        found: { level: 'stop' as const, rule: id },
+      })),
       { kind: 'forbidden' },
       { kind: 'not-in-cupboard', ingredient: tables.ingredients[0]?.id ?? '' },
     ] as readonly LeftOutReason[];
-    for (const reason of leftOut) expectWhole(leftOutWords(tables, reason), system, reason.kind);
+    for (const reason of leftOut) expectWhole(leftOutWords(tables, reason, system), system, reason.kind);
     const standings: readonly Standing[] = [
       { kind: 'answers-several', count: 3 },
       { kind: 'mildest' },

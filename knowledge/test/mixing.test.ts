@@ -169,7 +169,14 @@ describe('mixing, against worked figures', () => {
       for (const { id: strength } of remedy.recipe?.strengths ?? [])
         for (const measures of measureSystems)
           for (const plant of plants) {
-            const answer = mixed({ remedy: remedy.id, strength, measures, plants: [plant.id], volume: litres(1.5) });
+            const order = { remedy: remedy.id, strength, measures, plants: [plant.id], volume: litres(1.5) };
+            // Seedlings bear less than the rest; what is too strong for them is refused by their limit, by name.
+            const tooStrong = answerMix(knowledge, order);
+            if (plant.groups.includes('seedling') && tooStrong.kind === 'refused') {
+              expect(tooStrong.because[0]?.rule).toMatch(/-seedling$/);
+              continue;
+            }
+            const answer = mixed(order);
             expect(answer.parts.every(({ pieces }) => pieces.length > 0)).toBe(true);
             expect(answer.order.length).toBeGreaterThan(1);
             expect(answer.working.length).toBeGreaterThan(0);

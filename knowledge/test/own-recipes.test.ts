@@ -35,7 +35,7 @@ describe('recipes of one’s own', () => {
     [
       'more soap than leaves bear',
       withParts([{ ingredient: 'liquid soap', amount: 21, unit: 'mL/L' }]),
-      /above the limit of 20 mL per litre/,
+      /over the limit of 2 %/,
     ],
     [
       'acid beside soap',

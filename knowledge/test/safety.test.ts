@@ -146,7 +146,6 @@ describe('asking in plain words before pouring', () => {
     'water the beans in the evening',
     'soap on the roses as well as on the currants',
     'mustard water to count earthworms',
-    'peroxide 3 % with soap 1 %',
   ])('“%s” passes without a stop', (line) => expect(ask(line).kind).toBe('checked'));
 
   test.each(stopped)('“%s” is stopped, and says what to do instead', (line) => {
@@ -182,7 +181,7 @@ describe('asking in plain words before pouring', () => {
       'a cup of soap in 2 litres',
       '1 part soap to 8 parts water',
     ])
-      expect(ask(line)).toMatchObject({ kind: 'refused', says: expect.stringMatching(/beyond the limit of [23] %/) });
+      expect(ask(line)).toMatchObject({ kind: 'refused', says: expect.stringMatching(/over the limit of [23] %/) });
     for (const line of ['10 ml of soap per litre on roses', 'two teaspoons of soap in a litre of rain water'])
       expect(ask(line).kind).toBe('checked');
   });
@@ -200,11 +199,11 @@ describe('asking in plain words before pouring', () => {
 
   test('what was read is said, and what was not is not called safe', () => {
     expect(ask('bleach with vinegar 8 %')).toMatchObject({
-      understood: expect.arrayContaining(['Bleach', 'Vinegar', '8 %']),
+      understood: expect.arrayContaining(['Bleach', 'Vinegar', '8 % on the label']),
     });
     expect(ask('plutonium in the sprayer')).toMatchObject({
       kind: 'checked',
-      notUnderstood: ['plutonium in the sprayer'],
+      notUnderstood: ['plutonium'],
       says: expect.stringMatching(/cannot be called safe/),
     });
   });

@@ -257,7 +257,7 @@ describe('own recipes', () => {
   test('stay within the limits, and nothing is half-written', async () => {
     const strong = { ...document, parts: [{ ingredient: 'liquid soap', amount: 30, unit: 'mL/L' }] };
     expect((await post('/recipes', { document: strong }, 409)).detail).toMatch(
-      /30 mL per litre of true liquid soap is above the limit of 20/,
+      /3 % of true liquid soap is over the limit of 2 %/,
     );
     const mixed = { ...document, parts: [...document.parts, { ingredient: 'vinegar', amount: 5, unit: 'mL/L' }] };
     expect((await post('/recipes', { document: mixed }, 409)).detail).toMatch(/Acid turns soap/);

@@ -13,7 +13,7 @@ import {
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
-import { againstPlant, rulesIn, testLeafFor } from '../judge';
+import { againstPlant, judge, testLeafFor, thingsOf, useOfRemedy, type CautionFound } from '../judge';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -90,7 +90,7 @@ export type LeftOutReason =
   | { readonly kind: 'setting' }
   | { readonly kind: 'harvest-too-near'; readonly waitDays: number }
   | { readonly kind: 'bloom' }
-  | { readonly kind: 'unsafe'; readonly rule: string }
+  | { readonly kind: 'unsafe'; readonly found: CautionFound }
   | { readonly kind: 'forbidden'; readonly what: string }
   | { readonly kind: 'not-in-cupboard'; readonly ingredient: IngredientId }
   | { readonly kind: 'keep-apart'; readonly from: RemedyId; readonly days: number; readonly why: string };
@@ -324,12 +324,14 @@ function reasonAgainst(
   const { daysToHarvest } = circumstances;
   if (daysToHarvest !== undefined && row.preHarvestDays > daysToHarvest)
     return { kind: 'harvest-too-near', waitDays: row.preHarvestDays };
-  const unsafe = rulesIn(tables, {
-    things: [{ classes: row.classes }],
+  const use = useOfRemedy(row);
+  const [unsafe] = judge(tables, {
+    things: thingsOf(tables, row, { strength: strengthFor(row, circumstances) }),
+    ...(use === undefined ? {} : { use }),
     facts: circumstances.facts ?? [],
     ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
-  }).find(({ level }) => level === 'stop');
-  if (unsafe) return { kind: 'unsafe', rule: unsafe.id };
+  });
+  if (unsafe?.level === 'stop') return { kind: 'unsafe', found: unsafe };
   if (circumstances.facts?.includes('on-open-bloom') && row.classes.includes('spray')) return { kind: 'bloom' };
   const missing = missingFor(row, circumstances);
   if (missing !== undefined && circumstances.onlyFromCupboard === true)

@@ -75,7 +75,12 @@ export const toolOrder = z.strictObject({
   typed,
 });
 /** A question in plain words: "may I put bleach and vinegar in one sprayer". */
-export const askOrder = z.strictObject({ ask: z.string().min(1).max(400), measures });
+export const askOrder = z.strictObject({
+  ask: z.string().min(1).max(1000),
+  measures,
+  /** What day it is, for "since Sunday". */
+  today: z.iso.date().optional(),
+});
 /** A recipe of one's own, as a document. */
 export const ownOrder = z.strictObject({ recipe: recipeDocument, volume, measures });
 
@@ -231,6 +236,8 @@ export const mixResponse = z.discriminatedUnion('kind', [
     says: z.string(),
     /** What was read from a question. */
     understood: z.array(z.string()).optional(),
+    /** Questions back, with answers to choose from. */
+    asks: z.array(z.object({ asks: z.string(), answers: z.array(z.string()) })).optional(),
     notUnderstood: z.array(z.string()),
   }),
   z.object({

@@ -100,7 +100,11 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
       courses: choice.leave.courses.map(({ of, chance, says }) => ({ cause: of, chance: round(chance, 3), says })),
     },
     notWorth: choice.notWorth.map(({ id, row }) => ({ id, name: row.name, honest: row.honest })),
-    leftOut: choice.leftOut.map(({ id, row, reason }) => ({ id, name: row.name, why: leftOutWords(tables, reason) })),
+    leftOut: choice.leftOut.map(({ id, row, reason }) => ({
+      id,
+      name: row.name,
+      why: leftOutWords(tables, reason, request.measures),
+    })),
     avoid: avoidNotes(weighing),
     notes: notesFor(tables, weighing),
     method: weighing.method,

@@ -1,4 +1,7 @@
+export * from './bottles';
 export * from './caution';
 export * from './on-plant';
+export * from './remedy-act';
 export * from './safety';
+export * from './judge';
 export * from './question';

@@ -1,5 +1,5 @@
 import type { CautionFound } from '../judge/caution';
-import type { ReadOf } from '../judge/question';
+import type { Need, ReadOf } from '../judge/question';
 import type { Quantity, Said } from '../quantities';
 import type { Grade, RemedyId } from '../tables';
 import type { PartFound } from './parts';
@@ -82,6 +82,8 @@ export type MixFound =
       readonly kind: 'checked';
       readonly cautions: readonly CautionFound[];
       readonly understood: readonly ReadOf[];
+      /** What has to be known before it can be called fine. */
+      readonly needs: readonly Need[];
       readonly notUnderstood: readonly string[];
     }
   | {

@@ -1,13 +1,4 @@
-import {
-  byRule,
-  ingredientNamed,
-  onlyOnce,
-  percentIn,
-  readQuestion,
-  rulesIn,
-  type CautionFound,
-  type Scene,
-} from '../judge';
+import { ingredientNamed, judge, percentIn, readQuestion, type CautionFound } from '../judge';
 import type { AskOrder, DilutionOrder, MixOrder, TogetherOrder, ToolOrder } from '../contract/mix';
 import { mL, said } from '../quantities';
 import type { CautionLevel, Tables } from '../tables';
@@ -61,30 +52,27 @@ export function checkTogether(
   const things = found.flatMap(({ row, percent }) =>
     row ? [{ classes: row.classes, ...(percent === undefined ? {} : { percent }) }] : [],
   );
-  return verdictOn(
-    tables,
-    { things, facts, ...(daysToHarvest === undefined ? {} : { daysToHarvest }) },
-    { understood: [], notUnderstood: found.filter(({ row }) => !row).map(({ word }) => word) },
-  );
+  return verdict(judge(tables, { things, facts, ...(daysToHarvest === undefined ? {} : { daysToHarvest }) }), {
+    understood: [],
+    needs: [],
+    notUnderstood: found.filter(({ row }) => !row).map(({ word }) => word),
+  });
 }
 
 /** A question in plain words. What is not understood is never called safe. */
-export function answerQuestion(tables: Tables, { ask }: Pick<AskOrder, 'ask'>): MixFound {
-  const { scene, cautions, understood, notUnderstood } = readQuestion(tables, ask);
-  return verdictOn(
-    tables,
-    scene,
-    { understood, notUnderstood: understood.length === 0 ? [ask] : [...notUnderstood] },
-    cautions,
-  );
+export function answerQuestion(tables: Tables, { ask, measures, today }: Omit<AskOrder, 'way'>): MixFound {
+  const { cautions, understood, needs, notUnderstood } = readQuestion(tables, ask, {
+    measures,
+    ...(today === undefined ? {} : { today }),
+  });
+  return verdict(cautions, { understood, needs, notUnderstood: [...notUnderstood] });
 }
 
 const byGravity: readonly CautionLevel[] = ['stop', 'caution', 'note'];
 
-type Read = Pick<Extract<MixFound, { kind: 'checked' }>, 'understood' | 'notUnderstood'>;
+type Read = Pick<Extract<MixFound, { kind: 'checked' }>, 'understood' | 'needs' | 'notUnderstood'>;
 
-function verdictOn(tables: Tables, scene: Scene, read: Read, more: readonly CautionFound[] = []): MixFound {
-  const all = onlyOnce([...more, ...rulesIn(tables, scene).map(byRule)]);
+function verdict(all: readonly CautionFound[], read: Read): MixFound {
   const cautions = byGravity.flatMap((level) => all.filter((found) => found.level === level));
   return cautions.some(({ level }) => level === 'stop')
     ? { kind: 'refused', because: cautions, ...read }

@@ -1,15 +1,16 @@
-import { byRule, ingredientNamed, rulesIn, type CautionFound, type Thing } from '../judge';
+import { hasLabel, ingredientNamed, judge, usualLabelOf, type ActThing, type CautionFound } from '../judge';
 import { inputError } from '../problem';
 import type { RecipeDocument } from '../contract/recipe';
 import { gPerLitre, mL, mLPerLitre, g, said, type Quantity } from '../quantities';
-import type { IngredientRow, SceneFact, Tables } from '../tables';
+import type { IngredientRow, SceneFact, Tables, Use } from '../tables';
 import type { MixFound } from './found';
 import { perLitreOf, usualStrength } from './limits';
 import { liquid, powder, round, type PartFound } from './parts';
 import { measureOf } from './pouring';
 import { refused } from './remedy-mix';
 
-/** What an own recipe's place says about the scene. */
+/** Where an own recipe goes, as limits count it. */
+const useOf: Record<RecipeDocument['goesOn'], Use> = { leaves: 'leaf', soil: 'root', tools: 'tool', bait: 'bait' };
 const placeFacts: Record<RecipeDocument['goesOn'], readonly SceneFact[]> = {
   leaves: ['on-leaves'],
   soil: ['on-soil'],
@@ -18,21 +19,23 @@ const placeFacts: Record<RecipeDocument['goesOn'], readonly SceneFact[]> = {
 };
 
 /**
- * Everything that speaks against a recipe of the gardener's own: unknown ingredients are errors; limits of
- * the remedies that use the same ingredient, and the safety rules, are cautions and stops.
+ * Everything that speaks against a recipe of the gardener's own: each part is judged by what it is, whatever the
+ * recipe was begun from and under whatever name it was typed.
  * @throws InputError naming the part that is not known.
  */
 export function checkRecipe(tables: Tables, recipe: RecipeDocument): CautionFound[] {
-  const rows = ingredientsOf(tables, recipe);
-  const things: Thing[] = rows.map((row, at) => {
-    const percent = recipe.parts[at]?.percent;
+  const things = ingredientsOf(tables, recipe).map((row, at): ActThing => {
+    const { percent: label, amount = 0 } = recipe.parts[at] ?? {};
+    const share = amount / 10;
     return {
+      ingredient: row.id,
       classes: recipe.goesOn === 'leaves' ? [...row.classes, 'spray'] : row.classes,
-      ...(percent === undefined ? {} : { percent }),
+      ...(label === undefined ? {} : { percent: label }),
+      // Of a bottle with a strength on its label the strength that goes on counts.
+      dose: hasLabel(row) ? (share * (label ?? usualLabelOf(row) ?? 100)) / 100 : share,
     };
   });
-  const limits = rows.flatMap((row, at) => limitFor(tables, row, recipe, at));
-  return [...limits, ...rulesIn(tables, { things, facts: placeFacts[recipe.goesOn] }).map(byRule)];
+  return judge(tables, { things, facts: placeFacts[recipe.goesOn], use: useOf[recipe.goesOn] });
 }
 
 function ingredientsOf(tables: Tables, recipe: RecipeDocument): IngredientRow[] {
@@ -43,34 +46,6 @@ function ingredientsOf(tables: Tables, recipe: RecipeDocument): IngredientRow[] 
     if (!row) throw inputError(`parts[${at}].ingredient`, `"${ingredient}" is not known; use a commoner name`);
     return row;
   });
-}
-
-/** Leaves bear no more than the mildest cap of the remedies that put this ingredient on them (or of the one it is based on). */
-function limitFor(tables: Tables, row: IngredientRow, recipe: RecipeDocument, at: number): CautionFound[] {
-  const part = recipe.parts[at];
-  const same = tables.remedies.filter(
-    ({ id, recipe: spec, classes }) =>
-      spec?.ingredient === row.id &&
-      (recipe.basedOn === undefined
-        ? classes.includes('spray') === (recipe.goesOn === 'leaves')
-        : id === recipe.basedOn),
-  );
-  const caps = same.flatMap(({ recipe: spec, id }) =>
-    spec ? [{ most: perLitreOf(spec, spec.cap, part?.percent), id }] : [],
-  );
-  const least = caps.sort((a, b) => a.most - b.most)[0];
-  if (!part || !least || part.amount <= least.most * 1.0001) return [];
-  return [
-    {
-      level: 'stop',
-      ...said('above-limit', {
-        ingredient: row.id,
-        rate: rateOf(part.amount, part.unit),
-        most: rateOf(least.most, part.unit),
-        remedy: least.id,
-      }),
-    },
-  ];
 }
 
 const rateOf = (amount: number, unit: 'mL/L' | 'g/L'): Quantity =>

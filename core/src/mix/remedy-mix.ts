@@ -1,4 +1,4 @@
-import { byRule, ingredientNamed, nearbyCaution, plantStop, plantTest, rulesIn } from '../judge';
+import { ingredientNamed, judge, nearbyCaution, plantStop, plantTest, thingsOf, useOfRemedy } from '../judge';
 import type { RemedyOrder } from '../contract/mix';
 import { inputError } from '../problem';
 import { plantNamed } from '../read';
@@ -45,19 +45,19 @@ export function mixRemedy(tables: Tables, order: RemedyOrder): MixFound {
   const product = productFor(tables, remedy, order);
   // What else goes in, and all that is known of the job, is checked with every part of the mix.
   const others = (order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? []);
-  const rules = rulesIn(tables, {
+  const use = useOfRemedy(remedy);
+  const judged = judge(tables, {
     things: [
-      {
-        classes: [...product.classes, ...remedy.classes],
-        ...(order.bottlePercent === undefined ? {} : { percent: order.bottlePercent }),
-      },
-      ...others,
+      ...thingsOf(tables, remedy, { strength: strength.value, product, label: order.bottlePercent }),
+      ...others.map(({ id, classes }) => ({ ingredient: id, classes })),
     ],
+    ...(use === undefined ? {} : { use }),
+    ...(plants.some(({ groups }) => groups.includes('seedling')) ? { isYoung: true } : {}),
     facts: order.facts ?? [],
     before: order.vesselHeld === undefined ? [] : [{ classes: order.vesselHeld, where: 'tank', daysAgo: 0 }],
     ...(order.daysToHarvest === undefined ? {} : { daysToHarvest: order.daysToHarvest }),
   });
-  if (rules.some(({ level }) => level === 'stop')) return refused(rules.map(byRule));
+  if (judged.some(({ level }) => level === 'stop')) return refused(judged);
 
   const amounts = withAlso(recipe, amountsFor(recipe, strength.value, ml, product, order), ml);
   const parts = amounts.parts.map((amount) => partFor(tables, amount));
@@ -82,7 +82,7 @@ export function mixRemedy(tables: Tables, order: RemedyOrder): MixFound {
       ...remedy.cautions
         .filter(({ at }) => at !== 'choose')
         .map(({ id, level }): CautionFound => ({ level, own: { remedy: remedy.id, caution: id } })),
-      ...rules.filter(({ id }) => !alreadySaid.has(id)).map(byRule),
+      ...judged.filter((found) => !('rule' in found) || !alreadySaid.has(found.rule)),
       ...plants.flatMap((plant) => plantTest(tables, remedy, plant)),
       ...nearby.flatMap((plant) => nearbyCaution(tables, remedy, plant)),
     ],

@@ -60,6 +60,15 @@ export const sceneFactIds = [
   'to-drain',
   'fruit-end-rot',
   'fern-or-tender',
+  'masked',
+  'goggled',
+  'gloved',
+  'closed-station',
+  'on-swab',
+  'rain-soon',
+  'plant-hurt',
+  'bare-branches',
+  'antibacterial',
 ] as const;
 export type SceneFact = (typeof sceneFactIds)[number];
 
@@ -87,6 +96,8 @@ export interface SafetyWhen {
 /** A rule about what hurts someone or something, or wastes the work. */
 export interface SafetyRule extends Sourced {
   readonly id: string;
+  /** Where all of these hold it has been minded already, and is only noted. */
+  readonly metBy?: readonly SceneFact[];
   readonly level: CautionLevel;
   readonly when: SafetyWhen;
   readonly says: string;

@@ -59,4 +59,13 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'to-drain': 'down a drain',
   'fruit-end-rot': 'fruit-end rot',
   'fern-or-tender': 'on ferns or tender plants',
+  masked: 'with a mask',
+  goggled: 'with goggles',
+  gloved: 'with gloves',
+  'closed-station': 'in a closed station',
+  'on-swab': 'on a swab or blade',
+  'rain-soon': 'before rain',
+  'plant-hurt': 'on a plant that is hurt',
+  'bare-branches': 'on bare branches',
+  antibacterial: 'antibacterial',
 };

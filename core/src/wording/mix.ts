@@ -1,5 +1,5 @@
 import type { CautionSaid, Mixed, MixPart, MixResponse, Todo, Worked, WorkingLine } from '../contract/mix';
-import { cautionKey, type CautionFound, type ReadOf } from '../judge';
+import { cautionKey, type CautionFound, type Need, type ReadOf } from '../judge';
 import type { HardWaterFound, MixFound, ResultFound, ShoppingItem, SlipFound, StrengthFound } from '../mix';
 import type { PartFound } from '../mix/parts';
 import { sharesLost } from '../mix/soap';
@@ -24,7 +24,7 @@ import {
   type MeasureSystem,
   type Said,
 } from '../quantities';
-import { rowById, type RecipeSpec, type RemedyRow, type Tables } from '../tables';
+import { rowById, type RecipeSpec, type RemedyRow, type Tables, type Use } from '../tables';
 import { toolWords } from './bench';
 import type { SaysWords } from './bench/words';
 import { cardWords } from './card';
@@ -88,6 +88,17 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   'not-on-plant': ['Not on {plant}: {why}.', 'Work by hand or with water there.'],
   'try-a-leaf': '{plant}: {why}. Wet two or three leaves and wait 48 hours.',
   'stands-near': '{plant} stands near: {why}. Do not let it be wetted.',
+  'over-limit': ['{dose} % of {ingredient} is over the limit of {most} %: {why}.', '{instead}'],
+  'test-first': [
+    '{dose} % of {ingredient} is over {most} %: up to {tested} % only after two or three leaves have borne it for 48 hours.',
+    '{instead}',
+  ],
+  'nothing-of-it': ['No {ingredient} there: {why}.', '{instead}'],
+  'over-area': ['{rate} is over the limit of {limitRate}: {why}.', '{instead}'],
+  'too-often': ['That is too often: {why}.', '{instead}'],
+  'too-long': ['That is too long: {why}.', '{instead}'],
+  'too-old': ['That is too old: {why}.', '{instead}'],
+  'wait-to-pick': ['Leave {wanted:day|days} between this and picking, then wash.', 'Pick {wait:day|days} later.'],
   'days-between': ['Leave {wanted:day|days} between them: {why}.', 'Wait {wait:day|days} more.'],
 };
 
@@ -109,12 +120,16 @@ export function mixWords(tables: Tables, found: MixFound, system: MeasureSystem)
           ? `Not known here: ${notUnderstood.join(', ')}. What is not known cannot be called safe.`
           : '';
       const [first] = said;
+      const asks = found.needs.map((need) => needWords(tables, need, system));
       const mind = first ? `Mind this: ${sentences(first.says, first.instead)}` : '';
       return {
         kind: 'checked',
         cautions: said,
-        says: sentences(unknown, mind) || 'No rule here speaks against it. Labels and local rules come first.',
+        says:
+          sentences(unknown, asks[0]?.asks, mind) ||
+          'No rule here speaks against it. Labels and local rules come first.',
         understood: readWords(tables, found.understood),
+        ...(asks.length > 0 ? { asks } : {}),
         notUnderstood,
       };
     }
@@ -279,6 +294,10 @@ export function cautionWords(tables: Tables, found: CautionFound, system: Measur
 
 /** A limit of strength in the recipe's own unit, and why it stands where it does. */
 function limitData(tables: Tables, { code, with: data }: Said, system: MeasureSystem): Said['with'] {
+  if (data.limit !== undefined) {
+    const row = [...tables.limits, ...tables.areaLimits, ...tables.paces].find(({ id }) => id === data.limit);
+    return row ? { why: row.why, instead: row.instead } : {};
+  }
   if (code !== 'beyond-cap' && code !== 'beyond-limit') return {};
   const remedy = rowById(tables.remedies, String(data.remedy), 'remedies');
   const why = remedy.limits[0] ?? 'plants are hurt above it';
@@ -416,7 +435,13 @@ export function readWords(tables: Tables, read: readonly ReadOf[]): string[] {
       case 'plant':
         return rowById(tables.plants, one.id, 'plants').name;
       case 'percent':
-        return `${plainNumber(one.percent)} %`;
+        return `${plainNumber(one.percent)} % ${lowerFirst(rowById(tables.ingredients, one.ingredient, 'ingredients').name)} in what goes on`;
+      case 'label':
+        return `${plainNumber(one.percent)} % on the label`;
+      case 'use':
+        return useWords[one.use];
+      case 'every':
+        return `every ${counted(Number(one.days.toFixed(1)), 'day', 'days')}`;
       case 'fact':
         return factWords[one.fact];
       case 'apart':
@@ -426,6 +451,37 @@ export function readWords(tables: Tables, read: readonly ReadOf[]): string[] {
     }
   });
   return [...new Set(words)];
+}
+
+const useWords: Readonly<Record<Use, string>> = {
+  leaf: 'on leaves',
+  root: 'to roots',
+  seedling: 'on seedlings',
+  seed: 'on seed',
+  soak: 'as a soak',
+  soil: 'on soil',
+  tool: 'on tools and pots',
+  bait: 'as bait',
+};
+
+/** A question back, and what may be answered. */
+export function needWords(tables: Tables, need: Need, system: MeasureSystem): { asks: string; answers: string[] } {
+  const name = (id: string) => lowerFirst(rowById(tables.ingredients, id, 'ingredients').name);
+  const litre = inWords(mL(1000), system);
+  const spoon = (count: number) => `${counted(count, 'teaspoon', 'teaspoons')} in ${litre}`;
+  switch (need.kind) {
+    case 'what':
+      return { asks: 'What is it, by the name on its label? What has no name is poured on nothing.', answers: [] };
+    case 'which-bottle':
+      return {
+        asks: `How strong is the ${name(need.ingredient)}, by its label?`,
+        answers: ['3 %', '6 %', '9 %', '12 %'],
+      };
+    case 'how-strong':
+      return { asks: `How much ${name(need.ingredient)} in how much water?`, answers: [spoon(1), spoon(2), spoon(4)] };
+    default:
+      return need satisfies never;
+  }
 }
 
 /** Why something is to be bought. */

@@ -1,8 +1,10 @@
 import type { LeftOutReason, Standing } from '../choose/choose';
 import { rowById, type SignRow, type Tables } from '../tables';
+import type { MeasureSystem } from '../quantities';
 import type { Contribution, Weighing } from '../weigh';
+import { cautionLine } from './mix';
 import { actionWords, chanceWords } from './everyday/chance';
-import { listWords, lowerFirst, sentences } from './everyday/language';
+import { listWords, lowerFirst } from './everyday/language';
 
 /** Sentences for what weighing and choosing return as codes. Every surface speaks through these. */
 
@@ -32,7 +34,7 @@ export function actionSentence(tables: Tables, { action }: Weighing): string {
   return parts.join(' ');
 }
 
-export function leftOutWords(tables: Tables, reason: LeftOutReason): string {
+export function leftOutWords(tables: Tables, reason: LeftOutReason, system: MeasureSystem): string {
   switch (reason.kind) {
     case 'not-for-plant':
       return `Not on this plant: ${reason.why}.`;
@@ -49,7 +51,7 @@ export function leftOutWords(tables: Tables, reason: LeftOutReason): string {
     case 'bloom':
       return 'Not while it is in flower: bees visit it now.';
     case 'unsafe':
-      return ruleWords(tables, reason.rule);
+      return cautionLine(tables, reason.found, system);
     case 'forbidden':
       return 'You have set a rule against it.';
     case 'not-in-cupboard':
@@ -97,12 +99,6 @@ export function avoidNotes({ causes, conditions }: Weighing): { what: string; wh
   ];
   const seen = new Set<string>();
   return notes.filter(({ what }) => !seen.has(what) && seen.add(what)).map(({ what, why }) => ({ what, why }));
-}
-
-/** What a safety rule says, and what to do instead. */
-export function ruleWords(tables: Tables, id: string): string {
-  const { says, instead } = rowById(tables.safetyRules, id, 'safetyRules');
-  return sentences(says, instead);
 }
 
 /** The name of a cause, condition, remedy or ingredient; the id itself where none has it. */

@@ -11,6 +11,13 @@ export const alone: readonly SafetyRule[] = [
     'True potassium or castile soap.',
   ),
   guideline(
+    'antibacterial-soil',
+    'stop',
+    { facts: ['antibacterial', 'on-soil'] },
+    'Antibacterial soap kills the life of the soil.',
+    'Let the top dry out, or use true soap on leaves.',
+  ),
+  guideline(
     'detergent-soil',
     'caution',
     { things: ['detergent'], facts: ['on-soil'] },
@@ -88,8 +95,15 @@ export const alone: readonly SafetyRule[] = [
     'Goggles, gloves, and its label to the letter.',
   ),
   guideline(
-    'bleach-care',
+    'bleach-seeds',
     'caution',
+    { things: ['bleach'], facts: ['as-soak'] },
+    'Bleach left on seed or wood too long kills the one and eats the other.',
+    'Ten minutes at 1 part in 9 for pots and blades, then rinse; seeds by a tested recipe only.',
+  ),
+  guideline(
+    'bleach-care',
+    'note',
     { things: ['bleach'] },
     'Bleach burns eyes and skin and fades cloth: gloves, fresh air, and rinse what it touched.',
     '1 part in 9 of water, on tools and pots only.',

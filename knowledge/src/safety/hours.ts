@@ -4,6 +4,34 @@ import { guideline } from './build';
 /** The hour and the weather. */
 export const hours: readonly SafetyRule[] = [
   guideline(
+    'plant-hurt',
+    'stop',
+    { facts: ['plant-hurt'] },
+    'The plant is hurt: another round burns what is left.',
+    'Stop, rinse it with plain water, and wait until it grows well again.',
+  ),
+  guideline(
+    'rain-soon',
+    'caution',
+    { facts: ['rain-soon', 'on-leaves'] },
+    'Rain washes it off before it has worked.',
+    'Wait for a dry spell.',
+  ),
+  guideline(
+    'living-rain-soon',
+    'caution',
+    { things: ['bt'], facts: ['rain-soon'] },
+    'Rain washes it off before it is eaten.',
+    'Wait for a dry evening.',
+  ),
+  guideline(
+    'living-in-sun',
+    'caution',
+    { things: ['living'], facts: ['sun'] },
+    'Sun kills what is alive within minutes.',
+    'A dull day, or the evening, on moist soil.',
+  ),
+  guideline(
     'soap-heat',
     'stop',
     { things: ['soap'], facts: ['very-hot'] },

@@ -9,12 +9,13 @@ import { alone } from './alone';
 import { before } from './before';
 import { hours } from './hours';
 import { keeping } from './keeping';
+import { met } from './met';
 import { people } from './people';
 import { places } from './places';
 import { strengths } from './strengths';
 import { together } from './together';
 
-export const safetyRules: readonly SafetyRule[] = [
+const rules: readonly SafetyRule[] = [
   ...together,
   ...alone,
   ...strengths,
@@ -24,3 +25,8 @@ export const safetyRules: readonly SafetyRule[] = [
   ...keeping,
   ...before,
 ];
+
+export const safetyRules: readonly SafetyRule[] = rules.map((rule) => {
+  const metBy = met[rule.id];
+  return metBy ? { ...rule, metBy } : rule;
+});

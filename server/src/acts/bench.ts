@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { byRule, cautionKey, ingredientNamed, rulesIn, type Scene } from '@trowel/core/judge';
+import { cautionKey, ingredientNamed, judge, type Act } from '@trowel/core/judge';
 import { mixNoted, type MixNoted, type RecipeDocument } from '@trowel/core/contract';
 import { batchClasses, batchState, checkRecipe, mixRemedy } from '@trowel/core/mix';
 import { batchKinds } from '@trowel/core/tables';
@@ -17,8 +17,8 @@ import { act, type ActContext } from './command';
 import { tagPatterns } from './tags';
 
 /** @throws Problem for a stop, or for cautions that have not been read. */
-function mustBeSafe(db: Db, tables: Tables, scene: Scene, acknowledged: readonly string[]): void {
-  const left = unread(rulesIn(tables, scene).map(byRule), acknowledged);
+function mustBeSafe(db: Db, tables: Tables, doing: Act, acknowledged: readonly string[]): void {
+  const left = unread(judge(tables, doing), acknowledged);
   if (left.length > 0) throw refuseUnread(tables, left, oneGarden(db).measures);
 }
 

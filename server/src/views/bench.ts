@@ -1,4 +1,4 @@
-import { byRule, rulesIn } from '@trowel/core/judge';
+import { judge } from '@trowel/core/judge';
 import { InputError, type BenchView, type CautionSaid, type RecipeDocument } from '@trowel/core/contract';
 import { batchClasses, batchState, checkRecipe, shoppingList, type Batch, type Kept } from '@trowel/core/mix';
 import type { MeasureSystem } from '@trowel/core/quantities';
@@ -63,8 +63,8 @@ export function benchViewOf({ db, tables, clock }: Deps): BenchView {
         vessel: vessels.find(({ id }) => id === row.vessel_id)?.name ?? null,
         ...state,
         chores: chores.map(({ kind, due }) => ({ kind, due, ...choreWords[kind] })),
-        cautions: rulesIn(tables, { things: [{ classes: batchClasses[row.kind] }] }).map((rule) =>
-          cautionWords(tables, byRule(rule), measures),
+        cautions: judge(tables, { things: [{ classes: batchClasses[row.kind] }] }).map((found) =>
+          cautionWords(tables, found, measures),
         ),
         lastEvent: last ? { kind: last.kind, on: last.on_date, ml: last.ml } : null,
       };

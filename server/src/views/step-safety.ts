@@ -1,6 +1,6 @@
-import { byRule, cautionKey, rulesIn, type CautionFound, type Scene } from '@trowel/core/judge';
+import { cautionKey, judge, thingsOf, useOfRemedy, type Act, type CautionFound } from '@trowel/core/judge';
 import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
-import { rowById, type RemedyRow, type Tables } from '@trowel/core/tables';
+import type { RemedyRow, Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
@@ -16,7 +16,7 @@ import { anyStepsOf, anyTreatmentsInBed, type TreatmentRow } from '../store/trea
 export function applyCautions(db: Db, tables: Tables, row: TreatmentRow, today: string): CautionFound[] {
   const remedy = maybeRemedy(tables, row.remedy);
   if (!remedy) return [];
-  const rules = rulesIn(tables, sceneFor(db, tables, row, remedy, today)).map(byRule);
+  const rules = judge(tables, actFor(db, tables, row, remedy, today));
   // What was read before the first application of this treatment is only told again.
   const isAgain = anyStepsOf(db, row.id).some(({ step, outcome }) => outcome === 'done' && puts(remedy, step));
   const own = remedy.cautions
@@ -36,13 +36,15 @@ export const maybeRemedy = (tables: Tables, id: string): RemedyRow | undefined =
 export const puts = ({ steps }: RemedyRow, step: string): boolean =>
   steps.some(({ id, applies }) => id === step && applies);
 
-function sceneFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow, today: string): Scene {
+/** Putting it on, as the judge takes it: how strong, where, and what this place has had. */
+function actFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow, today: string): Act {
   const owner = maybeOneCase(db, row.case_id);
   const planting = owner?.planting_id ? maybeOnePlanting(db, owner.planting_id) : undefined;
-  const ingredient = remedy.recipe && rowById(tables.ingredients, remedy.recipe.ingredient, 'ingredients');
+  const use = useOfRemedy(remedy);
   const harvest = planting?.harvest_on;
   return {
-    things: [{ classes: [...remedy.classes, ...(ingredient?.classes ?? [])] }],
+    things: thingsOf(tables, remedy, { strength: row.strength ?? undefined }),
+    ...(use === undefined ? {} : { use }),
     before: owner ? appliedIn(db, tables, owner.bed_id, owner.planting_id, row, today) : [],
     ...(harvest ? { daysToHarvest: Math.max(0, daysBetween(today, harvest)) } : {}),
   };

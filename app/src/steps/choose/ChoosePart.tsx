@@ -122,7 +122,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
         <Sheet tone="deep">
           <Heading rank={3}>Left out, and why</Heading>
           {(allOut ? choice.leftOut : choice.leftOut.slice(0, leftOutAtFirst)).map(({ id, row, reason }) => (
-            <Body key={id}>{`${row.name}. ${leftOutWords(tables, reason)}`}</Body>
+            <Body key={id}>{`${row.name}. ${leftOutWords(tables, reason, garden.measures)}`}</Body>
           ))}
           {choice.leftOut.length > leftOutAtFirst && !allOut && (
             <Button onPress={() => setAllOut(true)}>Show all</Button>

@@ -1,4 +1,4 @@
-import { byRule, rulesIn } from '@trowel/core/judge';
+import { judge } from '@trowel/core/judge';
 import type { BenchView } from '@trowel/core/contract';
 import { batchClasses, oneShell } from '@trowel/core/mix';
 import { batchKinds, type BatchKind } from '@trowel/core/tables';
@@ -56,10 +56,10 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
   const acidPercent = readNumber(acid);
   const isWhole =
     volumeMl !== undefined && (isShell ? shellGrams !== undefined && acidPercent !== undefined : celsius !== undefined);
-  const cautions = rulesIn(tables, {
+  const cautions = judge(tables, {
     things: [{ classes: batchClasses[kind], ...(isShell ? { percent: acidPercent ?? 0 } : {}) }],
     facts: lid === 'tight' ? ['lid-tight'] : [],
-  }).map((rule) => cautionWords(tables, byRule(rule), measures));
+  }).map((found) => cautionWords(tables, found, measures));
   const start = (acknowledged: readonly string[]) =>
     startBatch.mutate(
       {

@@ -1,6 +1,7 @@
 import { plantNamesOf } from '../../read/words';
 import type { IngredientRow, PlantRow, SceneFact, Tables, WeedRow } from '../../tables';
-import { namesOneOf, type Mention } from '../mentions';
+import { mentions, type Mention } from '../mentions';
+import { isThere } from './denied';
 import { weatherFacts } from '../safety';
 import { celsius } from './figures';
 
@@ -56,7 +57,9 @@ export function factsIn(
   const temperature = celsius(line);
   return [
     ...new Set([
-      ...sceneFacts.filter(({ words }) => namesOneOf(words, line)).map(({ id }) => id),
+      ...sceneFacts
+        .filter((row) => mentions([{ row, words: row.words }], line).some(isThere(line)))
+        .map(({ id }) => id),
       ...plants
         .filter((plant) => !isBeside(plant, line))
         .flatMap(({ row }) => row.groups.flatMap((group) => groupFacts[group] ?? [])),

@@ -2,7 +2,11 @@ import { said } from '../../quantities';
 import type { IngredientRow, Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import type { Mention } from '../mentions';
+import type { HeardTimes } from '../../hear';
 import { number, numberIn } from './figures';
+
+const isOneSentence = (line: string, a: number, b: number): boolean =>
+  !/[.;?!](?!\d)/.test(line.slice(Math.min(a, b), Math.max(a, b)));
 
 /** What went on first, what later, and how many days between. */
 export interface Apart {
@@ -15,6 +19,8 @@ const spans: Readonly<Record<string, number>> = { hour: 0, day: 1, week: 7, mont
 const untilHarvest = new RegExp(
   String.raw`\b(${number})\s*(day|week|month)s?\s*(?:before|to|until|till|from)\s*(?:the\s+|i\s+|we\s+)?(?:harvest|pick|eat)`,
 );
+const eats =
+  /\b(?:eat\w*|pick\w*|harvest\w*|dinner|supper|salad bowl|off the vine|cut (?:them|it|heads?|the)|cutting|pulling)\b/;
 const soonEaten =
   /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:now|this week)\b/;
 const spanAfter = new RegExp(String.raw`\b(${number})\s+(hour|day|week|month)s?\s+(after|later|ago|before|apart)\b`);
@@ -22,8 +28,17 @@ const nextDay =
   /\b(?:the )?(next|following) (day|week|morning)\b|\b(yesterday|last week|the day before|the day after)\b/;
 
 /** "Oil two weeks after sulphur", "peroxide today, nematodes the next day": what went on first, and how long before. */
-export function apartIn(line: string, things: readonly Mention<IngredientRow>[]): Apart | undefined {
-  if (things.length < 2) return undefined;
+export function apartIn(line: string, things: readonly Mention<IngredientRow>[], times: HeardTimes): Apart | undefined {
+  if (new Set(things.map(({ row }) => row.id)).size < 2) return undefined;
+  const [past] = times.days.filter(({ days }) => days <= 0);
+  if (past) {
+    const distance = ({ at }: { readonly at: number }) =>
+      Math.abs(at - past.at) + (isOneSentence(line, at, past.at) ? 0 : 400);
+    const first = [...things].sort((a, b) => distance(a) - distance(b))[0];
+    const same = things.filter(({ row }) => row.id === first?.row.id);
+    const later = things.filter((thing) => !same.includes(thing));
+    if (later.length > 0) return { days: -past.days, earlier: same, later };
+  }
   const span = spanAfter.exec(line);
   const next = nextDay.exec(line);
   if (!span && !next) return undefined;
@@ -78,8 +93,16 @@ export const heldIn = (line: string, things: readonly Mention<IngredientRow>[]):
   });
 
 /** "Two weeks before picking", "we eat them tomorrow". */
-export function daysToHarvestIn(line: string): number | undefined {
+export function daysToHarvestIn(line: string, times: HeardTimes): number | undefined {
   const found = untilHarvest.exec(line);
   if (found) return numberIn(found[1] ?? '') * (spans[found[2] ?? ''] ?? 1);
-  return soonEaten.test(line) ? 1 : undefined;
+  if (soonEaten.test(line)) return 0;
+  if (!eats.test(line)) return undefined;
+  const [ahead] = times.days.filter(({ days }) => days > 0);
+  return (
+    ahead?.days ??
+    (/\b(?:today|tonight|tonite|now|this arvo|this evening|for (?:dinner|tea|supper|lunch))\b/.test(line)
+      ? 0
+      : undefined)
+  );
 }

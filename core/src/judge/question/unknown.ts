@@ -1,7 +1,19 @@
+import { figurePattern } from '../../hear';
 import { isFiller, lexiconOf, readableStems, tokensOf } from '../../read/words';
 import type { Tables } from '../../tables';
 import type { Mention } from '../mentions';
 import { blanked, type Named } from './names';
+
+/**
+ * Where a substance stands in a line: after an amount ("two spoons of X"), after a verb of putting ("spray X on"), or
+ * before what it is made into ("X spray", "X in water"). A word elsewhere is talk.
+ */
+const after = new RegExp(
+  String.raw`(?:\b(?:${figurePattern})\s*(?:%|per ?cent|tsps?|tbsps?|teaspoons?|tablespoons?|cups?|mugs?|ml|l|lit(?:re|er)s?|g|grams?|kg|oz|ounces?|lbs?|pounds?|pints?|quarts?|gallons?|drops?|handfuls?|capfuls?|splash(?:es)?|spoon(?:ful)?s?|scoops?|buckets?|bottles?|bags?|packets?)(?:\s+of)?|\b(?:spray|sprayed|spraying|put|putting|pour|poured|pouring|use|using|used|mix|mixed|mixing|add|added|adding|apply|applied|sprinkle|sprinkled|dust|dusted|scatter|drench|drenched|tip|tipped|paint|painted|squirt|dose|dosed|feed|fed|treat(?:ed|ing)? \w+ with|rub|some|with|of))\s+(?:(?:a|an|the|some|my|our|his|her|this|that|little|bit|of|more|old|neat|pure|fresh|diluted|weak|strong|homemade|home-made)\s+)*$`,
+  'iu',
+);
+const before =
+  /^\s*(?:[-\s]?(?:spray|powder|solution|granules|pellets|concentrate|drench|dip|wash|paste|fertili[sz]er|feed|tonic|emulsion|extract|weedkiller|insecticide|fungicide|killer|dust|oil|brew|tea|acid|salts?)\b|\s+(?:in|into)\s+(?:the\s+)?(?:water|my sprayer|the sprayer|the tank))/iu;
 
 /** Words of asking, doing and measuring that name nothing; see fillers in read/words for the rest. */
 const neutral = new Set(
@@ -15,18 +27,38 @@ const neutral = new Set(
   handful pinch scatter sprinkle sprinkled dust dusting bury dig hole tree trees leaf leaves root roots stem flower flowers fruit fruits soil ground lawn grass
   weed weeds insect insects bug bugs pest pests vegetable vegetables veg crop crops bright full sun sunny shade evening noon dusk dawn day heat
   without wearing contact lenses eye eyes skin hand hands hungry ripe tap spare leftover leftovers fresh old new empty compost water rain
-  bin barrel shed garage store stored storing myself alone let letting degrees`.split(/\s+/),
+  bin barrel shed garage store stored storing myself alone let letting degrees rate label packet half double quarter dozen couple stuff lot bit
+  end ends inside outside whole both sides under over underneath top bottom edge middle moist damp wet dry dull cloudy still calm breeze
+  clock morning afternoon night weekend monday tuesday wednesday thursday friday saturday sunday spring summer autumn winter ago since
+  mum mom dad gran grandad wife husband hubby kids friend mate brother sister bloke chap lady woman man dog cat pup`.split(
+    /\s+/,
+  ),
 );
 
-/** Words that nothing here accounts for: they may be a substance, so what they are in is not called safe. */
+/** Words in the place of a substance that nothing here accounts for: what they are in is not called safe. */
 export function unknownIn(tables: Tables, line: string, named: readonly Mention<Named>[]): string[] {
   const lexicon = lexiconOf(tables);
   const factWords = tables.sceneFacts.flatMap(({ words }) => words);
-  const rest = named.reduce((text, { at, length }) => blanked(text, at, length), line);
   const known = new Set(factWords.flatMap((words) => tokensOf(words).map(({ stem }) => stem)));
-  const unknown = tokensOf(rest)
-    .filter((token) => !isFiller(token) && !neutral.has(token.word) && !known.has(token.stem))
-    .filter((token) => !readableStems(token, lexicon).some((stem) => lexicon.stems.has(stem)))
-    .map(({ word }) => word);
+  const rest = named.reduce((text, { at, length }) => blanked(text, at, length), line);
+  const unknown = [...rest.matchAll(/[\p{L}][\p{L}'’-]*/gu)].flatMap((found) => {
+    const [token] = tokensOf(found[0]);
+    const at = found.index ?? 0;
+    if (!token || isFiller(token) || neutral.has(token.word) || known.has(token.stem)) return [];
+    if (readableStems(token, lexicon).some((stem) => lexicon.stems.has(stem))) return [];
+    if (/(?:['’]s|s['’])$/u.test(found[0])) return [];
+    const end = at + found[0].length;
+    const isSubstance = after.test(line.slice(0, at)) || before.test(line.slice(end));
+    // "Spray my prize roses": what stands before a name that is known belongs to it.
+    const next = named.find((mention) => mention.at >= end && isItsOwn.test(line.slice(end, mention.at)));
+    // But "zirconium phosphate" is what its first word says.
+    const isFamily = next !== undefined && family.test(line.slice(next.at, next.at + next.length));
+    return isFamily || (isSubstance && !next) ? [token.word] : [];
+  });
   return [...new Set(unknown)];
 }
+
+/** At most one more word, and no preposition, between an adjective and its noun. */
+const isItsOwn = /^[\s-]+(?:(?!(?:in|into|on|onto|with|to|and|or|for|over|of)\b)[\p{L}’'-]+\s+)?$/u;
+/** Names of families, told apart by the word before. */
+const family = /(?:phosphate|sul(?:ph|f)ate|chloride|nitrate|oxide|carbonate|acid)s?$/u;

@@ -1,0 +1,194 @@
+import type { MeasureSystem } from '../quantities';
+import { amountsIn, type HeardAmount } from './amounts';
+import { figureOf, figurePattern } from './figures';
+
+/** Something that a line names, and where: what an amount may be of. */
+export interface Named {
+  readonly at: number;
+  readonly length: number;
+  /** A powder is weighed, and its spoons weigh by its density. */
+  readonly form: 'liquid' | 'powder';
+  /** g/mL */
+  readonly density: number;
+  /** Its label says how strong it is: a per cent beside its name is that of the bottle. */
+  readonly hasLabel: boolean;
+}
+
+/** How much of something there is in what goes on. */
+export interface HeardDose {
+  /** % of the mix: by volume of a liquid, by weight in volume (g in 100 mL) of a powder. */
+  readonly percent?: number;
+  /** What the bottle's label says, %. */
+  readonly label?: number;
+  /** As it comes from the bottle. */
+  readonly neat?: true;
+  /** So many times the rate on the label. */
+  readonly labelRate?: number;
+  /** g on a square metre. */
+  readonly perArea?: number;
+  /** An amount without what it goes into: nothing can be worked out. */
+  readonly amountOnly?: true;
+  readonly rough?: true;
+}
+
+const dilutes = String.raw`(?:in|into|to|per|with|for|a|an|/|:|each|every|to every|up to|made up to|top(?:ped)? (?:it )?up (?:to|with))`;
+const beforeBase = new RegExp(String.raw`(?:^|[\s\d])${dilutes}\s*(?:about |roughly |the |each |every |some )?$`, 'iu');
+const wateredBase =
+  /^\s*(?:of\s+)?(?:(?:rain|tap|warm|cold|soft|lukewarm|distilled|plain|clean|hot)\s*)*(?:water|rainwater|h2o|distilled)\b/iu;
+/** "per litre", "/L", "the gallon": one of it. */
+const perOne =
+  /(?:\bper|\/|\bto the|\bto each|\bto every|\bin each|\bfor each|\bfor every|\ba(?=\s))\s*(square\s+(?:metre|meter|yard|foot)|sq\.?\s*(?:m|ft|yd)|m2|m²|millilit(?:re|er)|ml|lit(?:re|er)|l|gallon|gal|quart|qt|pint|pt|cup|bucket|can)\b/giu;
+const partsOf = new RegExp(
+  String.raw`\b(${figurePattern})\s+parts?\b([^.;?!]{0,60}?)\b(?:to|with|and|in|:|\+|,)\s+(${figurePattern})\s+(?:parts?\b|(?:of\s+)?water)`,
+  'giu',
+);
+const bareRatio =
+  /(?<![\w.,:/])(\d+)\s*:\s*(\d+)(?![\d:])|\b(one|1|two|2)\s+(?:to|in)\s+(\d+|two|three|four|five|six|eight|nine|ten|twenty|fifty|hundred)\b(?!\s*(?:days?|weeks?|hours?|months?|ml|litres?|liters?|gallons?|quarts?|pints?|cups?|°|degrees|metres?|meters?|feet|inches|leaves|plants|times|minutes))/giu;
+const neat =
+  /\b(?:neat|undiluted|straight(?: (?:up|from|out of|in|on))?|full[- ]strength|as it comes|no water(?: added)?|without (?:any )?water|unthinned|right out of the bottle|from the bottle)\b/iu;
+const byLabel =
+  /\b(?:label|packet|pack|package|maker'?s?|manufacturer'?s?|bottle'?s?|instructions?)\b[^.;?!]{0,25}\b(?:rate|dose|strength|says?|dilution|instructions?|directions?)\b|\b(?:rate|dose|strength|dilution|as)\b[^.;?!]{0,20}\b(?:on|of|by|per|from)\s+(?:the|its|it'?s)?\s*(?:label|packet|pack|package|box|bottle|bag|tub|maker)\b|\b(?:as|per)\s+(?:the\s+)?(?:label|packet|directed|directions)\b|\bby (?:its own |the )?label\b/iu;
+const multiple = new RegExp(
+  String.raw`\b(double|twice|triple|treble|three times|four times|half|a half|a third of|a quarter of|quarter)(?:[\s-]+(?:of\s+)?(?:the|its|what))?[\s-]+(?:usual\s+|normal\s+|recommended\s+)?(?:label|packet|pack|strength|rate|dose|amount|maker|the (?:label|packet))`,
+  'iu',
+);
+const multiples: Readonly<Record<string, number>> = {
+  ...{ double: 2, twice: 2, triple: 3, treble: 3, 'three times': 3, 'four times': 4, half: 0.5, 'a half': 0.5 },
+  ...{ 'a third of': 1 / 3, 'a quarter of': 0.25, quarter: 0.25 },
+};
+
+/** The sentences of a line, each with where it begins. A dose and what it is of stand in one. */
+export function sentencesOf(line: string): { readonly text: string; readonly at: number }[] {
+  const found = [...line.matchAll(/[^.;?!\n]+(?:\.(?=\d)[^.;?!\n]+)*[.;?!\n]*/gu)];
+  return found.map((hit) => ({ text: hit[0], at: hit.index ?? 0 }));
+}
+
+/** How much of each named thing there is in the mix, in the speaker's own measures. @returns one for each of `things`, in their order */
+export function dosesIn(line: string, things: readonly Named[], system: MeasureSystem): HeardDose[] {
+  const amounts = [...amountsIn(line, system), ...onesIn(line, system)].sort((a, b) => a.at - b.at);
+  const bases = amounts.filter((one) => isBase(line, one));
+  const label =
+    byLabel.test(line) || multiple.test(line)
+      ? (multiples[(multiple.exec(line)?.[1] ?? '').toLowerCase()] ?? 1)
+      : undefined;
+  const shares = ratiosIn(line);
+  return things.map((thing) => {
+    const mine = <One extends { at: number; length: number }>(all: readonly One[]): One | undefined =>
+      nearest(thing, things, all, line);
+    const percents = amounts.filter(({ kind }) => kind === 'percent');
+    const said = ofThis(thing, things, percents, line).map(({ amount }) => amount);
+    // "Half a per cent, that is one cup of 3 % to five": the bottle is the stronger of the two.
+    const percent = thing.hasLabel ? (said.length > 0 ? Math.max(...said) : undefined) : said[0];
+    const ppm = mine(amounts.filter(({ kind }) => kind === 'ppm'))?.amount;
+    const taken = mine(amounts.filter((one) => (one.kind === 'volume' || one.kind === 'mass') && !bases.includes(one)));
+    const share = mine(shares)?.percent ?? (taken && shareOf(taken, thing, bases, line));
+    const area = taken && perAreaOf(taken, thing, bases);
+    const isNeat = neat.test(line) && share === undefined;
+    const strength = thing.hasLabel ? undefined : (percent ?? (ppm === undefined ? undefined : ppm / 10_000));
+    const mix = share ?? strength;
+    return {
+      ...(mix === undefined ? {} : { percent: mix }),
+      ...(thing.hasLabel && percent !== undefined ? { label: percent } : {}),
+      ...(isNeat ? { neat: true as const } : {}),
+      ...(label === undefined ? {} : { labelRate: label }),
+      ...(area === undefined ? {} : { perArea: area }),
+      ...(taken && share === undefined && area === undefined ? { amountOnly: true as const } : {}),
+      ...(taken?.rough ? { rough: true as const } : {}),
+    };
+  });
+}
+
+/** Less than this is nothing that something is thinned in, unless it is said to be water. */
+const leastBase = 90;
+const isBase = (line: string, one: HeardAmount): boolean => {
+  if (wateredBase.test(line.slice(one.at + one.length))) return one.kind === 'volume';
+  const isEnough = one.kind === 'volume' ? one.amount >= leastBase : one.kind === 'area' || one.kind === 'mass';
+  return isEnough && beforeBase.test(line.slice(0, one.at));
+};
+
+function onesIn(line: string, system: MeasureSystem): HeardAmount[] {
+  return [...line.matchAll(perOne)].flatMap((hit) => {
+    const unit = hit[1] ?? '';
+    const at = (hit.index ?? 0) + hit[0].length - unit.length;
+    const [one] = amountsIn(`1 ${unit}`, system);
+    return one ? [{ ...one, at, length: unit.length }] : [];
+  });
+}
+
+/** Mix from an amount and what it goes into: the volume that follows it, or the one of its sentence. */
+function shareOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[], line: string): number | undefined {
+  const size = ({ amount }: HeardAmount) => amount;
+  const volumes = bases.filter((one) => one.kind !== 'area' && one !== taken && size(one) >= size(taken));
+  const base =
+    volumes.find(({ at }) => at > taken.at && sameSentence(line, taken.at, at)) ??
+    volumes.find(({ at }) => sameSentence(line, taken.at, at)) ??
+    volumes.find(({ at }) => at > taken.at) ??
+    volumes[0];
+  if (!base || base.amount <= 0) return undefined;
+  // Stirred into a syrup it is a share by weight.
+  if (base.kind === 'mass') return (100 * gramsOf(taken, thing)) / (base.amount + gramsOf(taken, thing));
+  if (thing.form === 'powder') return (100 * gramsOf(taken, thing)) / base.amount;
+  const ml = taken.kind === 'mass' ? taken.amount / thing.density : taken.amount;
+  const isMadeUp = /(?:\b(?:made up to|up to|per|an?|each|every)|\/)\s*$/iu.test(line.slice(0, base.at));
+  return (100 * ml) / (isMadeUp ? Math.max(base.amount, ml) : base.amount + ml);
+}
+
+function perAreaOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[]): number | undefined {
+  const area = bases.find(({ kind, at }) => kind === 'area' && at > taken.at);
+  return area ? gramsOf(taken, thing) / area.amount : undefined;
+}
+
+const gramsOf = (taken: HeardAmount, { form, density }: Named): number =>
+  taken.kind === 'mass'
+    ? taken.amount
+    : taken.asMass !== undefined && form === 'powder'
+      ? taken.asMass
+      : taken.amount * density;
+
+const sameSentence = (line: string, a: number, b: number): boolean =>
+  !/[;?!\n]|\.(?!\d)/u.test(line.slice(Math.min(a, b), Math.max(a, b)));
+
+/** "1:9", "one part to nine", "one in ten": % of the mix. */
+function ratiosIn(line: string): { percent: number; at: number; length: number }[] {
+  const of = (small: number, large: number, isIn: boolean) =>
+    small > 0 && large >= small ? (100 * small) / (isIn ? large : small + large) : Number.NaN;
+  const parts = [...line.matchAll(partsOf)].map((hit) => ({
+    percent: of(figureOf(hit[1] ?? ''), figureOf(hit[3] ?? ''), false),
+    at: hit.index ?? 0,
+    length: hit[0].length,
+  }));
+  const plain = [...line.matchAll(bareRatio)].map((hit) => ({
+    percent: of(figureOf(hit[1] ?? hit[3] ?? ''), figureOf(hit[2] ?? hit[4] ?? ''), / in /i.test(hit[0])),
+    at: hit.index ?? 0,
+    length: hit[0].length,
+  }));
+  return [...parts, ...plain].filter(({ percent }) => Number.isFinite(percent));
+}
+
+/** The figure that stands nearest to a thing, where it stands nearer to no other; in its own sentence before others. */
+function nearest<One extends { readonly at: number; readonly length: number }>(
+  thing: Named,
+  all: readonly Named[],
+  figures: readonly One[],
+  line: string,
+): One | undefined {
+  return ofThis(thing, all, figures, line)[0];
+}
+
+/** All figures that are nearest to a thing, the closest first. */
+const ofThis = <One extends { readonly at: number; readonly length: number }>(
+  thing: Named,
+  all: readonly Named[],
+  figures: readonly One[],
+  line: string,
+): One[] =>
+  figures
+    .filter((figure) => [...all].sort((a, b) => distance(a, figure, line) - distance(b, figure, line))[0] === thing)
+    .sort((a, b) => distance(thing, a, line) - distance(thing, b, line));
+
+/** Letters between a figure and a name; what comes before its name ("20 % vinegar") is meant before what follows, and another sentence is far off. */
+function distance(thing: Named, figure: { readonly at: number; readonly length: number }, line: string): number {
+  const isBefore = figure.at < thing.at;
+  const gap = isBefore ? thing.at - (figure.at + figure.length) : figure.at - (thing.at + thing.length) + 4;
+  return Math.max(0, gap) + (sameSentence(line, thing.at, figure.at) ? 0 : 400);
+}

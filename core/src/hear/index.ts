@@ -1,0 +1,4 @@
+export * from './figures';
+export * from './amounts';
+export * from './times';
+export * from './doses';

@@ -1,0 +1,133 @@
+import { daysBetween, type IsoDate } from '../quantities';
+import { figureOf, figurePattern } from './figures';
+
+/** A day that a line names, counted from today: behind it (minus) or ahead. */
+export interface HeardDay {
+  readonly days: number;
+  readonly at: number;
+  readonly length: number;
+}
+
+export interface HeardTimes {
+  readonly days: readonly HeardDay[];
+  /** Days from one time to the next: "four times a week" is 1.75. */
+  readonly every?: number;
+  /** Days that something is left to soak, stand or brew. */
+  readonly lasting?: number;
+  /** How old something is, in days. */
+  readonly age?: number;
+}
+
+const spans: Readonly<Record<string, number>> = {
+  minute: 1 / 1440,
+  hour: 1 / 24,
+  day: 1,
+  night: 1,
+  week: 7,
+  fortnight: 14,
+  month: 30,
+  year: 365,
+};
+const span = '(minute|hour|day|night|week|fortnight|month|year)s?';
+const weekdays = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+const weekday = `(${weekdays.join('|')})`;
+
+interface Saying {
+  readonly pattern: RegExp;
+  readonly days: (found: RegExpMatchArray, today: number | undefined) => number | undefined;
+}
+const times = (found: RegExpMatchArray, from = 1): number =>
+  figureOf(found[from] ?? '') * (spans[(found[from + 1] ?? '').toLowerCase()] ?? Number.NaN);
+const said = (pattern: string, days: Saying['days']): Saying => ({ pattern: new RegExp(pattern, 'giu'), days });
+const back = (from: number, to: number | undefined) => (to === undefined ? undefined : -(((to - from + 6) % 7) + 1));
+
+const sayings: readonly Saying[] = [
+  said(String.raw`\b(${figurePattern})\s+${span}\s+(?:ago|back|since|earlier|gone)\b`, (found) => -times(found)),
+  said(
+    String.raw`\b(?:last|since)\s+${weekday}\b|\b(?:on|this)\s+${weekday}(?=[^.?!]*\b(?:now|today)\b)`,
+    (found, today) => back(weekdays.indexOf((found[1] ?? found[2] ?? '').toLowerCase()), today),
+  ),
+  said(String.raw`\bthe day before yesterday\b`, () => -2),
+  said(String.raw`\byesterday\b|\blast (?:night|evening)\b`, () => -1),
+  said(String.raw`\bthis morning\b|\bearlier today\b|\bjust (?:sprayed|poured|put|used|did|done)\b`, () => 0),
+  said(String.raw`\blast week\b`, () => -7),
+  said(String.raw`\blast month\b`, () => -30),
+  said(String.raw`\btomorrow\b`, () => 1),
+  said(String.raw`\bin\s+(${figurePattern})\s+${span}(?:'s? time)?\b`, (found) => times(found)),
+  said(String.raw`\b(${figurePattern})\s+${span}\s+(?:from now|later)\b`, (found) => times(found)),
+  said(String.raw`\bnext week\b`, () => 7),
+];
+
+const often: readonly Saying[] = [
+  said(String.raw`\bevery (?:other|second) day\b`, () => 2),
+  said(String.raw`\bevery (?:other|second) week\b`, () => 14),
+  said(
+    String.raw`\b(once|twice|thrice|${figurePattern})\s+(?:times\s+)?(?:an?|per|every|each|in a)\s*${span}\b`,
+    (found) => {
+      const count = { once: 1, twice: 2, thrice: 3 }[(found[1] ?? '').toLowerCase()] ?? figureOf(found[1] ?? '');
+      return (spans[(found[2] ?? '').toLowerCase()] ?? Number.NaN) / count;
+    },
+  ),
+  said(String.raw`\bevery\s+(${figurePattern})\s*(?:(?:-|–|to|or)\s*(?:${figurePattern})\s*)?${span}\b`, (found) =>
+    times(found),
+  ),
+  said(String.raw`\b(?:daily|every (?:single )?day|each day|every (?:morning|evening|night))\b`, () => 1),
+  said(String.raw`\b(?:weekly|every week|each week)\b`, () => 7),
+  said(String.raw`\b(?:fortnightly|every fortnight)\b`, () => 14),
+  said(String.raw`\b(?:monthly|every month)\b`, () => 30),
+];
+
+const lasts = new RegExp(
+  String.raw`\b(?:for|left|leave|sit|stand|soak(?:ed|ing)?|steep(?:ed|ing)?)\s+(?:[a-z]+\s+){0,3}?(?:for\s+)?(?:a good |about |only )?(${figurePattern})\s+${span}\b|\b(${figurePattern})[\s-]+${span}\s+(?:soak|steep|dip)\b|\bovernight\b|\ball (?:day|night)\b`,
+  'iu',
+);
+const old = new RegExp(
+  String.raw`\b(${figurePattern})[\s-]+${span}[\s-]+old\b|\b(?:stood|brewed|brewing|stewed|standing|fermented|been going)\s+(?:for\s+)?(${figurePattern})\s+${span}\b`,
+  'iu',
+);
+
+/** Days, paces and lengths of time that a line names. @param today decides what "since Sunday" is; a day named in the line stands before it */
+export function timesIn(line: string, today?: IsoDate): HeardTimes {
+  const lower = line.toLowerCase();
+  const saidToday = new RegExp(
+    String.raw`\b(?:it'?s|it is|today is|today's)\s+${weekday}\b|${weekday}\s+(?:now|today)\b`,
+    'iu',
+  ).exec(lower);
+  const now = saidToday
+    ? weekdays.indexOf(saidToday[1] ?? saidToday[2] ?? '')
+    : today === undefined
+      ? undefined
+      : ((daysBetween('2026-01-04', today) % 7) + 7) % 7;
+  const [spoken] = found(often, lower, now);
+  // "Monday, Wednesday, Friday and again Sunday": so often in a week.
+  const named = new Set(weekdays.filter((day) => new RegExp(`\\b${day}s?\\b`).test(lower)));
+  const every = spoken ?? (named.size >= 3 ? { days: 7 / named.size } : undefined);
+  const lasting = lasts.exec(lower);
+  const age = old.exec(lower);
+  return {
+    days: found(sayings, lower, now),
+    ...(every === undefined ? {} : { every: every.days }),
+    ...(lasting ? { lasting: lasting[1] ? times(lasting, 1) : lasting[3] ? times(lasting, 3) : 0.5 } : {}),
+    ...(age ? { age: age[1] ? times(age, 1) : times(age, 3) } : {}),
+  };
+}
+
+function found(all: readonly Saying[], line: string, today: number | undefined): HeardDay[] {
+  const hits = all.flatMap(({ pattern, days }) =>
+    [...line.matchAll(pattern)].flatMap((hit) => {
+      const value = days(hit, today);
+      return value === undefined || !Number.isFinite(value)
+        ? []
+        : [{ days: value, at: hit.index ?? 0, length: hit[0].length }];
+    }),
+  );
+  // "The day before yesterday" is not yesterday as well.
+  return hits
+    .filter(
+      (one) =>
+        !hits.some(
+          (other) => other.length > one.length && other.at <= one.at && other.at + other.length >= one.at + one.length,
+        ),
+    )
+    .sort((a, b) => a.at - b.at);
+}

@@ -1,0 +1,169 @@
+import { gPerSquareMetre, said } from '../quantities';
+import type { LimitRow, Tables, Use } from '../tables';
+import { byRule, onlyOnce, type CautionFound } from './caution';
+import { rulesIn, type Scene, type Thing } from './safety';
+
+/** One thing of an act: what it is, and how much of it there is. */
+export interface ActThing extends Thing {
+  readonly ingredient?: string;
+  /** g on a square metre. */
+  readonly perArea?: number;
+}
+
+/**
+ * An act, as far as it is known: what is in the vessel and how strong, where it goes, how often, for how long, what
+ * was there before, who and what is about. Every part of the product that lets something be mixed, saved, planned,
+ * ticked or called fine asks `judge` about one of these.
+ */
+export interface Act extends Scene {
+  readonly things: readonly ActThing[];
+  readonly use?: Use;
+  /** On seedlings, or on unrooted cuttings. */
+  readonly isYoung?: true;
+  /** Two or three leaves have borne it for two days. */
+  readonly isTested?: true;
+  /** Days from one time to the next. */
+  readonly everyDays?: number;
+  readonly soakMinutes?: number;
+  readonly ageDays?: number;
+  /** Strengths were heard, in spoons and splashes, and not weighed. */
+  readonly isHeard?: true;
+}
+
+/** Spoons are good to a twentieth; what is worked out is meant as it stands. */
+const heard = 1.05;
+const exact = 1.0001;
+const slackOf = ({ isHeard }: Pick<Act, 'isHeard'>) => (isHeard ? heard : exact);
+
+/**
+ * Everything that speaks against an act, or is to be minded: the rules of what hurts, the limits of strength, of what
+ * an area bears, of pace, soak and age. The gravest first, each once.
+ */
+export function judge(tables: Tables, act: Act): CautionFound[] {
+  const found = onlyOnce([
+    ...rulesIn(tables, act).map((rule) => byRule(rule, act.facts)),
+    ...pickingOf(tables, act),
+    ...act.things.flatMap((thing) => [
+      ...strengthOf(tables, act, thing),
+      ...areaOf(tables, act, thing),
+      ...paceOf(tables, act, thing),
+    ]),
+  ]);
+  const gravity = { stop: 0, caution: 1, note: 2 } as const;
+  return [...found].sort((a, b) => gravity[a.level] - gravity[b.level]);
+}
+
+/** Uses that wet the plant itself. */
+const wets: ReadonlySet<Use> = new Set(['leaf', 'root', 'soak', 'soil']);
+
+/** The limits that hold for a thing in a use: that of the ingredient itself before that of its class. */
+export function limitFor(
+  tables: Pick<Tables, 'limits'>,
+  thing: ActThing,
+  use: Use,
+  isYoung = false,
+): LimitRow | undefined {
+  const at = (place: Use) => {
+    const rows = tables.limits.filter((row) => row.use === place);
+    return (
+      rows.find(({ of }) => of === thing.ingredient) ??
+      rows.filter(({ of }) => thing.classes.includes(of)).sort((a, b) => a.most - b.most)[0]
+    );
+  };
+  return (isYoung && wets.has(use) ? at('seedling') : undefined) ?? at(use);
+}
+
+function strengthOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
+  const { use, isYoung, isTested } = act;
+  if (use === undefined) return [];
+  const tolerance = slackOf(act);
+  const limit = limitFor(tables, thing, use, isYoung);
+  if (!limit || (limit.most > 0 && (thing.dose === undefined || thing.dose <= limit.most * tolerance))) return [];
+  const isBorneAfterTest = limit.tested !== undefined && (thing.dose ?? 0) <= limit.tested * tolerance;
+  if (isBorneAfterTest && isTested) return [];
+  return [
+    {
+      level: isBorneAfterTest ? 'caution' : 'stop',
+      ...said(limit.most === 0 ? 'nothing-of-it' : isBorneAfterTest ? 'test-first' : 'over-limit', {
+        limit: limit.id,
+        ...(thing.ingredient === undefined ? {} : { ingredient: thing.ingredient }),
+        dose: rounded(thing.dose ?? 0),
+        most: limit.most,
+        tested: limit.tested ?? limit.most,
+      }),
+    },
+  ];
+}
+
+/** Days between putting a thing on and picking, by the strictest remedy of its kind. */
+function waitOf(
+  { remedies, ingredients }: Pick<Tables, 'remedies' | 'ingredients'>,
+  { classes }: Pick<ActThing, 'classes'>,
+): number {
+  // A plain weed brew is no brew fed with starch: what a remedy is made of must all be in it.
+  const waits = remedies.filter(({ recipe }) => {
+    const made = ingredients.find(({ id }) => id === recipe?.ingredient)?.classes ?? [];
+    return made.length > 0 && made.every((name) => classes.includes(name));
+  });
+  return Math.max(0, ...waits.map(({ preHarvestDays }) => preHarvestDays));
+}
+
+/** What is picked too soon after something went on, or will have. */
+function pickingOf(tables: Tables, { things, before = [], daysToHarvest }: Act): CautionFound[] {
+  if (daysToHarvest === undefined) return [];
+  return [
+    ...things.map((thing) => ({ thing, days: daysToHarvest })),
+    ...before.filter(({ where }) => where === 'plant').map((thing) => ({ thing, days: daysToHarvest + thing.daysAgo })),
+  ].flatMap(({ thing, days }): CautionFound[] => {
+    const wait = waitOf(tables, thing);
+    if (days >= wait) return [];
+    return [
+      {
+        level: wait > longWait ? 'stop' : 'caution',
+        ...said('wait-to-pick', { wanted: wait, wait: Math.ceil(wait - days) }),
+      },
+    ];
+  });
+}
+/** Longer waits are for what makes people ill. */
+const longWait = 10;
+
+function areaOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
+  const { perArea } = thing;
+  const limit = tables.areaLimits.find(({ of }) => of === thing.ingredient || thing.classes.includes(of));
+  if (!limit || perArea === undefined || perArea <= limit.most * slackOf(act)) return [];
+  return [
+    {
+      level: 'stop',
+      ...said('over-area', {
+        limit: limit.id,
+        rate: gPerSquareMetre(perArea),
+        limitRate: gPerSquareMetre(limit.most),
+      }),
+    },
+  ];
+}
+
+function paceOf(tables: Tables, { use, everyDays, soakMinutes, ageDays }: Act, thing: ActThing): CautionFound[] {
+  return tables.paces
+    .filter(
+      ({ of, use: place }) =>
+        (of === thing.ingredient || thing.classes.includes(of)) && (place === undefined || place === use),
+    )
+    .flatMap((row): CautionFound[] => {
+      if (row.everyDays !== undefined && everyDays !== undefined && everyDays < row.everyDays * 0.99)
+        return [
+          {
+            level: everyDays * 2 <= row.everyDays ? 'stop' : 'caution',
+            ...said('too-often', { limit: row.id, wanted: row.everyDays }),
+          },
+        ];
+      if (row.soakMinutes !== undefined && soakMinutes !== undefined && soakMinutes > row.soakMinutes)
+        return [{ level: 'stop', ...said('too-long', { limit: row.id, wanted: row.soakMinutes }) }];
+      if (row.ageDays !== undefined && ageDays !== undefined && ageDays > row.ageDays)
+        return [{ level: 'caution', ...said('too-old', { limit: row.id, wanted: row.ageDays }) }];
+      return [];
+    });
+}
+
+const rounded = (value: number): number => (value >= 10 ? Math.round(value) : Number(value.toPrecision(2)));

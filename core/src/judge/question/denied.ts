@@ -1,0 +1,21 @@
+/** "No candles near", "nobody drinks from it", "nothing blooming": what stands right after such a word is not there. */
+const denial =
+  /\b(?:no|none|nobody|nothing|no one|without|never|isn'?t|aren'?t|nor|free of|instead of|out of|rather than|away from|un|not (?:near|on|in|any|a|the|for|yet|into|over|at)|don'?t (?:have|use|want)|there'?s no|zero|well clear of|far from)\s+(?:(?:any|the|other|real|more|is|are|has|have|of|near|use|in|on)\s+){0,2}(?:[\p{L}'’-]+\s+){0,1}$/iu;
+/** "No bees, children or ponds about" denies each. */
+const listed = /\b(?:no|without)\s+(?:[\p{L}'’-]+,?\s+){0,3}(?:or|and|,|no)\s+$/iu;
+
+const isDenied = (line: string, at: number): boolean => {
+  const before = line.slice(Math.max(0, at - 60), at).replace(/^.*[.;?!](?!\d)/su, '');
+  return denial.test(before) || listed.test(before);
+};
+/** "Fish nowhere near": what follows denies as well. */
+const isFarOff = (line: string, end: number): boolean =>
+  /^\s*(?:anywhere near|nowhere|are gone|is gone|far away|is over|are over|kept in|indoors and)/iu.test(
+    line.slice(end, end + 24),
+  );
+
+/** Neither denied nor said to be elsewhere. */
+export const isThere =
+  (line: string) =>
+  ({ at, length }: { readonly at: number; readonly length: number }): boolean =>
+    !isDenied(line, at) && !isFarOff(line, at + length);

@@ -1,0 +1,54 @@
+import { rowById, type IngredientRow, type RecipeSpec, type RemedyRow, type Tables, type Use } from '../tables';
+import type { ActThing } from './judge';
+
+/** Where a remedy goes. */
+export function useOfRemedy({ id, classes, recipe }: Pick<RemedyRow, 'id' | 'classes' | 'recipe'>): Use | undefined {
+  if (recipe?.kind === 'bait' || classes.includes('bait')) return 'bait';
+  if (classes.includes('spray')) return 'leaf';
+  if (classes.includes('hygiene')) return 'tool';
+  if (classes.includes('drench')) return id.endsWith('-soak') ? 'soak' : 'root';
+  return recipe ? 'soil' : undefined;
+}
+
+/** % of what goes on, as limits count it, for a strength in the recipe's own unit. */
+export function doseOf(recipe: RecipeSpec, value: number): number {
+  switch (recipe.kind) {
+    case 'percent-volume':
+    case 'percent-strength':
+    case 'bait':
+      return value;
+    case 'one-to-n':
+      return 100 / (1 + value);
+    case 'grams-per-litre':
+      return value / 10;
+    default:
+      return recipe satisfies never;
+  }
+}
+
+/** What a remedy puts on, as the judge takes it. @param product what stands in for the recipe's usual ingredient */
+export function thingsOf(
+  tables: Pick<Tables, 'ingredients'>,
+  remedy: RemedyRow,
+  {
+    strength,
+    product,
+    label,
+  }: {
+    readonly strength?: number | undefined;
+    readonly product?: IngredientRow;
+    readonly label?: number | undefined;
+  } = {},
+): ActThing[] {
+  const { recipe } = remedy;
+  if (!recipe) return [{ classes: remedy.classes }];
+  const row = product ?? rowById(tables.ingredients, recipe.ingredient, 'ingredients');
+  return [
+    {
+      ingredient: row.id,
+      classes: [...new Set([...row.classes, ...remedy.classes])],
+      ...(label === undefined ? {} : { percent: label }),
+      ...(strength === undefined ? {} : { dose: doseOf(recipe, strength) }),
+    },
+  ];
+}

@@ -1,0 +1,11 @@
+/** Cautions that have been minded already where all of these hold: then they are only noted. */
+import type { SceneFact } from '@trowel/core/tables';
+
+export const met: Readonly<Record<string, readonly SceneFact[]>> = {
+  'borate-care': ['closed-station'],
+  'alcohol-care': ['on-swab'],
+  'pepper-eyes': ['goggled'],
+  'dust-care': ['masked'],
+  'copper-care': ['bare-branches'],
+  'peroxide-6': ['gloved', 'goggled'],
+};
