@@ -9,7 +9,6 @@ import { QuantityField } from './QuantityField';
 import { Body } from './text';
 import { TimeZone } from './TimeZone';
 
-
 function Amount({ kind, base, system }: { kind: QuantityKind; base?: number; system: MeasureSystem }) {
   const amount = useQuantity(kind, base, system);
   return (

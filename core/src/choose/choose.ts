@@ -13,7 +13,7 @@ import {
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
-import { againstPlant, judge, testLeafFor, thingsOf, useOfRemedy, type CautionFound } from '../judge';
+import { againstPlant, judge, testLeafFor, thingsOf, remedyUse, type CautionFound } from '../judge';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -324,7 +324,7 @@ function reasonAgainst(
   const { daysToHarvest } = circumstances;
   if (daysToHarvest !== undefined && row.preHarvestDays > daysToHarvest)
     return { kind: 'harvest-too-near', waitDays: row.preHarvestDays };
-  const use = useOfRemedy(row);
+  const use = remedyUse(row);
   const [unsafe] = judge(tables, {
     things: thingsOf(tables, row, { strength: strengthFor(row, circumstances) }),
     ...(use === undefined ? {} : { use }),

@@ -143,6 +143,22 @@ describe('verdict', () => {
     expect(follow(input({ looks: [day(9, many)], harmSeenOn: '2026-06-19' })).verdict).not.toBe('plant-harmed');
   });
 
+  test('burn after the second spray is harm as well, and nothing that hurt once is made stronger', () => {
+    const twice = input({
+      looks: [day(9, many)],
+      harmSeenOn: '2026-06-19',
+      applications: 2,
+      allAppliedOn: ['2026-06-10', '2026-06-17'],
+    });
+    expect(follow(twice)).toMatchObject({
+      verdict: 'plant-harmed',
+      next: [{ kind: 'stop-and-rinse' }, { kind: 'next-remedy' }],
+    });
+    const later = follow(input({ looks: [day(20, many)], harmSeenOn: '2026-06-25' }));
+    expect(later.verdict).toBe('no-change');
+    expect(later.next.map(({ kind }) => kind)).not.toContain('step-up');
+  });
+
   test('bait: more ants on day 2 is good, and nothing is called failed before four weeks', () => {
     const bait = { id: 'bait', expect: expectBait };
     const ants = (n: number, counts: number[]) => ({

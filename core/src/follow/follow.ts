@@ -11,6 +11,8 @@ export interface Look {
 export interface FollowInput {
   readonly remedy: Pick<RemedyRow, 'id' | 'expect' | 'recipe' | 'repeat'>;
   readonly appliedOn: IsoDate;
+  /** Every day on which it has been put on; the first alone where left out. */
+  readonly allAppliedOn?: readonly IsoDate[];
   /** How often it has been put on. */
   readonly applications: number;
   readonly before: Look;
@@ -76,7 +78,7 @@ export function follow(input: FollowInput): FollowResult {
 
 function verdictOf(input: FollowInput, looks: readonly Look[], day: number, change: ChangeResult): Verdict {
   const { expect } = input.remedy;
-  if (input.harmSeenOn && daysBetween(input.appliedOn, input.harmSeenOn) <= harmDays) return 'plant-harmed';
+  if (isHarm(input)) return 'plant-harmed';
   if (cleanTwice(looks, input.threshold, expect.twiceDaysApart)) return 'solved';
   if (change.kind === 'cannot-tell') return 'too-early';
   const risingIsGood = expect.riseUntilDay !== undefined && day <= expect.riseUntilDay;
@@ -85,6 +87,17 @@ function verdictOf(input: FollowInput, looks: readonly Look[], day: number, chan
   if (change.low > 0) return 'on-the-way';
   const patience = expect.riseUntilDay === undefined ? expect.days[1] : Math.max(expect.days[1], baitPatienceDays);
   return day < patience ? 'too-early' : 'no-change';
+}
+
+/** Burn or wilt soon after any of its applications, not only the first. */
+function isHarm({ appliedOn, allAppliedOn = [appliedOn], harmSeenOn }: FollowInput): boolean {
+  return (
+    harmSeenOn !== undefined &&
+    allAppliedOn.some((on) => {
+      const days = daysBetween(on, harmSeenOn);
+      return days >= 0 && days <= harmDays;
+    })
+  );
 }
 
 /** Below the threshold at the last look and at one enough days before it, with none above in between. */
@@ -135,8 +148,9 @@ function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: 
 }
 
 /** The next stronger rate that is still within the limit. */
-function stepUp({ remedy: { recipe }, strength }: FollowInput): NextMove[] {
-  if (!recipe || strength === undefined) return [];
+function stepUp({ remedy: { recipe }, strength, harmSeenOn }: FollowInput): NextMove[] {
+  // What has hurt the plant once is never made stronger.
+  if (!recipe || strength === undefined || harmSeenOn !== undefined) return [];
   const stronger = recipe.strengths.filter(({ value }) =>
     recipe.kind === 'one-to-n' ? value < strength : value > strength,
   );

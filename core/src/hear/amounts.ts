@@ -73,6 +73,10 @@ const bare =
 const degrees =
   /(?<![\w.])(-?\d+(?:[.,]\d+)?)\s*(?:°|degrees?|deg)?\s*(celsius|centigrade|fahrenheit|[cf])?(?![\w%])/giu;
 
+/** "A high of 95", "38 forecast": no unit is needed where nothing else is meant. */
+const forecast =
+  /\b(?:highs? of|hit(?:ting)?|reach(?:ing|es)?|up to|touching)\s+(\d{2,3})\b(?!\s*(?:%|ml|l\b|g\b|days?|weeks?|plants?))|\b(\d{2,3})\s+(?:forecast|in the shade)\b/giu;
+
 /** Every amount that a line names, first to last, in the speaker's own cups and gallons. */
 export function amountsIn(line: string, system: MeasureSystem): HeardAmount[] {
   const withUnit = [...line.matchAll(amount)].flatMap((found) =>
@@ -109,7 +113,16 @@ const namedUnit = (word: string): Unit | undefined =>
 
 /** "31 degrees", "65 F", "9 °C": without a letter it is the scale of the speaker's country. */
 function degreesIn(line: string, system: MeasureSystem): HeardAmount[] {
-  return [...line.matchAll(degrees)].flatMap((found) => {
+  const plain = [...line.matchAll(forecast)].map((found) => {
+    const value = Number(found[1] ?? found[2]);
+    return {
+      kind: 'temperature' as const,
+      amount: value > 45 ? ((value - 32) * 5) / 9 : value,
+      at: found.index ?? 0,
+      length: found[0].length,
+    };
+  });
+  const scaled = [...line.matchAll(degrees)].flatMap((found) => {
     const [whole, figure = '', scale] = found;
     const isSaid = scale !== undefined || /°|deg/i.test(whole);
     if (!isSaid) return [];
@@ -124,4 +137,5 @@ function degreesIn(line: string, system: MeasureSystem): HeardAmount[] {
       },
     ];
   });
+  return [...plain, ...scaled];
 }

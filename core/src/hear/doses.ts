@@ -32,7 +32,10 @@ export interface HeardDose {
 }
 
 const dilutes = String.raw`(?:in|into|to|per|with|for|a|an|/|:|each|every|to every|up to|made up to|top(?:ped)? (?:it )?up (?:to|with))`;
-const beforeBase = new RegExp(String.raw`(?:^|[\s\d])${dilutes}\s*(?:about |roughly |the |each |every |some )?$`, 'iu');
+const beforeBase = new RegExp(
+  String.raw`(?:(?:^|[\s\d])${dilutes}\s*(?:about |roughly |the |each |every |some )?|/\s*)$`,
+  'iu',
+);
 const wateredBase =
   /^\s*(?:of\s+)?(?:(?:rain|tap|warm|cold|soft|lukewarm|distilled|plain|clean|hot)\s*)*(?:water|rainwater|h2o|distilled)\b/iu;
 /** "per litre", "/L", "the gallon": one of it. */
@@ -43,7 +46,7 @@ const partsOf = new RegExp(
   'giu',
 );
 const bareRatio =
-  /(?<![\w.,:/])(\d+)\s*:\s*(\d+)(?![\d:])|\b(one|1|two|2)\s+(?:to|in)\s+(\d+|two|three|four|five|six|eight|nine|ten|twenty|fifty|hundred)\b(?!\s*(?:days?|weeks?|hours?|months?|ml|litres?|liters?|gallons?|quarts?|pints?|cups?|°|degrees|metres?|meters?|feet|inches|leaves|plants|times|minutes))/giu;
+  /(?<![\w.,:/]|\b(?:at|by|until|till|around|before|after|from)\s)(\d+)\s*:\s*(\d+)(?![\d:])|\b(one|1|two|2)\s+(?:to|in)\s+(\d+|two|three|four|five|six|eight|nine|ten|twenty|fifty|hundred)\b(?!\s*(?:days?|weeks?|hours?|months?|ml|litres?|liters?|gallons?|quarts?|pints?|cups?|°|degrees|metres?|meters?|feet|inches|leaves|plants|times|minutes))/giu;
 const neat =
   /\b(?:neat|undiluted|straight(?: (?:up|from|out of|in|on))?|full[- ]strength|as it comes|no water(?: added)?|without (?:any )?water|unthinned|right out of the bottle|from the bottle)\b/iu;
 const byLabel =

@@ -8,6 +8,8 @@ export interface ActThing extends Thing {
   readonly ingredient?: string;
   /** g on a square metre. */
   readonly perArea?: number;
+  /** So many times the rate on its label. */
+  readonly labelRate?: number;
 }
 
 /**
@@ -75,6 +77,10 @@ export function limitFor(
 
 function strengthOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
   const { use, isYoung, isTested } = act;
+  if ((thing.labelRate ?? 1) > heard)
+    return [
+      { level: 'stop', ...said('over-label', thing.ingredient === undefined ? {} : { ingredient: thing.ingredient }) },
+    ];
   if (use === undefined) return [];
   const tolerance = slackOf(act);
   const limit = limitFor(tables, thing, use, isYoung);
@@ -97,7 +103,7 @@ function strengthOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
 
 /** Days between putting a thing on and picking, by the strictest remedy of its kind. */
 function waitOf(
-  { remedies, ingredients }: Pick<Tables, 'remedies' | 'ingredients'>,
+  { remedies, ingredients, paces }: Pick<Tables, 'remedies' | 'ingredients' | 'paces'>,
   { classes }: Pick<ActThing, 'classes'>,
 ): number {
   // A plain weed brew is no brew fed with starch: what a remedy is made of must all be in it.
@@ -105,7 +111,11 @@ function waitOf(
     const made = ingredients.find(({ id }) => id === recipe?.ingredient)?.classes ?? [];
     return made.length > 0 && made.every((name) => classes.includes(name));
   });
-  return Math.max(0, ...waits.map(({ preHarvestDays }) => preHarvestDays));
+  return Math.max(
+    0,
+    ...waits.map(({ preHarvestDays }) => preHarvestDays),
+    ...paces.filter(({ of }) => classes.includes(of)).map(({ pickDays = 0 }) => pickDays),
+  );
 }
 
 /** What is picked too soon after something went on, or will have. */

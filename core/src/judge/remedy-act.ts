@@ -2,7 +2,7 @@ import { rowById, type IngredientRow, type RecipeSpec, type RemedyRow, type Tabl
 import type { ActThing } from './judge';
 
 /** Where a remedy goes. */
-export function useOfRemedy({ id, classes, recipe }: Pick<RemedyRow, 'id' | 'classes' | 'recipe'>): Use | undefined {
+export function remedyUse({ id, classes, recipe }: Pick<RemedyRow, 'id' | 'classes' | 'recipe'>): Use | undefined {
   if (recipe?.kind === 'bait' || classes.includes('bait')) return 'bait';
   if (classes.includes('spray')) return 'leaf';
   if (classes.includes('hygiene')) return 'tool';

@@ -1,4 +1,4 @@
-import { ingredientNamed, judge, nearbyCaution, plantStop, plantTest, thingsOf, useOfRemedy } from '../judge';
+import { ingredientNamed, judge, nearbyCaution, plantStop, plantTest, thingsOf, remedyUse } from '../judge';
 import type { RemedyOrder } from '../contract/mix';
 import { inputError } from '../problem';
 import { plantNamed } from '../read';
@@ -45,7 +45,7 @@ export function mixRemedy(tables: Tables, order: RemedyOrder): MixFound {
   const product = productFor(tables, remedy, order);
   // What else goes in, and all that is known of the job, is checked with every part of the mix.
   const others = (order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? []);
-  const use = useOfRemedy(remedy);
+  const use = remedyUse(remedy);
   const judged = judge(tables, {
     things: [
       ...thingsOf(tables, remedy, { strength: strength.value, product, label: order.bottlePercent }),

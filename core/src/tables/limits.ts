@@ -40,6 +40,8 @@ export interface PaceRow extends Sourced {
   readonly everyDays?: number;
   /** No longer than so many minutes. */
   readonly soakMinutes?: number;
+  /** Not picked or eaten within so many days of it. */
+  readonly pickDays?: number;
   /** No older than so many days. */
   readonly ageDays?: number;
   readonly why: string;

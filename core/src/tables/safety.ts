@@ -60,6 +60,8 @@ export const sceneFactIds = [
   'to-drain',
   'fruit-end-rot',
   'fern-or-tender',
+  'hard-water',
+  'by-label',
   'masked',
   'goggled',
   'gloved',

@@ -59,6 +59,8 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'to-drain': 'down a drain',
   'fruit-end-rot': 'fruit-end rot',
   'fern-or-tender': 'on ferns or tender plants',
+  'hard-water': 'in hard water',
+  'by-label': 'at the rate on its label',
   masked: 'with a mask',
   goggled: 'with goggles',
   gloved: 'with gloves',

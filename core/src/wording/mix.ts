@@ -94,6 +94,10 @@ const cautions: Readonly<Record<string, SaysWords>> = {
     '{instead}',
   ],
   'nothing-of-it': ['No {ingredient} there: {why}.', '{instead}'],
+  'over-label': [
+    'More {ingredient} than its label says burns or poisons: the label is the limit.',
+    'Use the rate on the label, or half of it first.',
+  ],
   'over-area': ['{rate} is over the limit of {limitRate}: {why}.', '{instead}'],
   'too-often': ['That is too often: {why}.', '{instead}'],
   'too-long': ['That is too long: {why}.', '{instead}'],

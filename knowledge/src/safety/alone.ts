@@ -95,6 +95,27 @@ export const alone: readonly SafetyRule[] = [
     'Goggles, gloves, and its label to the letter.',
   ),
   guideline(
+    'pool-chlorine',
+    'stop',
+    { things: ['pool-chlorine'] },
+    'Pool chlorine is ten times as strong as household bleach and reacts violently with acid, feed and what is alive.',
+    'Household bleach, 1 part in 9, on empty pots and blades.',
+  ),
+  guideline(
+    'droppings',
+    'stop',
+    { things: ['droppings'] },
+    'Droppings of dogs, cats and people carry parasites: never on food beds, nor in the home compost.',
+    'Manure of cattle, horses or hens, well rotted.',
+  ),
+  guideline(
+    'compost-dust',
+    'caution',
+    { things: ['compost-bag'], facts: ['bag-opened'] },
+    'Dusty compost can carry legionella.',
+    'Open it away from the face, damp it, with a mask, in fresh air.',
+  ),
+  guideline(
     'bleach-seeds',
     'caution',
     { things: ['bleach'], facts: ['as-soak'] },

@@ -25,6 +25,20 @@ export const hours: readonly SafetyRule[] = [
     'Wait for a dry evening.',
   ),
   guideline(
+    'soap-hard-water',
+    'caution',
+    { things: ['soap'], facts: ['hard-water'] },
+    'Hard water binds soap: of a thin mix nothing may be left.',
+    'Rain water, or the sum at the bench.',
+  ),
+  guideline(
+    'softened-water',
+    'caution',
+    { things: ['sodium-water'] },
+    'A softener puts sodium in for the lime, and it builds up in pots and soil.',
+    'Rain water, or the tap before the softener.',
+  ),
+  guideline(
     'living-in-sun',
     'caution',
     { things: ['living'], facts: ['sun'] },

@@ -7,5 +7,6 @@ export const met: Readonly<Record<string, readonly SceneFact[]>> = {
   'pepper-eyes': ['goggled'],
   'dust-care': ['masked'],
   'copper-care': ['bare-branches'],
+  'pyrethrin-care': ['by-label'],
   'peroxide-6': ['gloved', 'goggled'],
 };

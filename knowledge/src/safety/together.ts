@@ -166,7 +166,7 @@ export const together: readonly SafetyRule[] = [
   ),
   guideline(
     'soap-copper',
-    'caution',
+    'stop',
     both('soap', 'copper'),
     'Soap with copper in one tank burns leaves.',
     'Seven days apart.',

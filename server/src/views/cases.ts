@@ -154,12 +154,13 @@ export function followOf(db: Db, tables: Tables, treatment: TreatmentRow): Follo
   const looks = all.filter(({ kind, looked_on }) => kind === 'after' && looked_on >= appliedOn);
   const last = looks[looks.length - 1];
   if (!before || !last) return undefined;
-  const harm = looks.find(({ harm_seen }) => harm_seen === 1);
+  const harm = looks.filter(({ harm_seen }) => harm_seen === 1).pop();
   const untreated = untreatedRow(all);
   const result = follow({
     remedy,
     appliedOn,
     applications: Math.max(1, dates.length),
+    ...(dates.length > 0 ? { allAppliedOn: dates } : {}),
     before: { on: before.looked_on, counts: before.counts },
     looks: looks.map(({ looked_on, counts }) => ({ on: looked_on, counts })),
     threshold: remedy.expect.clearBelow,

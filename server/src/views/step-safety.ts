@@ -1,4 +1,4 @@
-import { cautionKey, judge, thingsOf, useOfRemedy, type Act, type CautionFound } from '@trowel/core/judge';
+import { cautionKey, judge, thingsOf, remedyUse, type Act, type CautionFound } from '@trowel/core/judge';
 import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
 import type { RemedyRow, Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
@@ -40,7 +40,7 @@ export const puts = ({ steps }: RemedyRow, step: string): boolean =>
 function actFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow, today: string): Act {
   const owner = maybeOneCase(db, row.case_id);
   const planting = owner?.planting_id ? maybeOnePlanting(db, owner.planting_id) : undefined;
-  const use = useOfRemedy(remedy);
+  const use = remedyUse(remedy);
   const harvest = planting?.harvest_on;
   return {
     things: thingsOf(tables, remedy, { strength: row.strength ?? undefined }),

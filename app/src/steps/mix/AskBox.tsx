@@ -4,21 +4,35 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useMeasures } from '@/api/measures';
+import { useGarden } from '@/api/queries';
 import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { askExamples } from '@/wording/bench';
 
+/** Letters that are read; the contract takes no more. */
+const longest = 1000;
+
 /** May I …? Asked before anything is poured; what was read is said, and what was not is not called safe. */
 export function AskBox() {
   const [line, setLine] = useState('');
   const measures = useMeasures();
+  const today = useGarden().data?.today;
   const answer =
-    line.trim().length > 2 ? answerOrder(knowledge, { way: 'ask', ask: line.trim(), measures }) : undefined;
+    line.trim().length > 2
+      ? answerOrder(knowledge, {
+          way: 'ask',
+          ask: line.trim().slice(0, longest),
+          measures,
+          ...(today === undefined ? {} : { today }),
+        })
+      : undefined;
   const isStop = answer?.kind === 'refused';
   const cautions = answer?.kind === 'refused' ? answer.because : answer?.kind === 'checked' ? answer.cautions : [];
-  const isDoubt = answer?.kind === 'checked' && (cautions.length > 0 || answer.notUnderstood.length > 0);
+  const isMinded = cautions.some(({ level }) => level !== 'note');
+  const isDoubt =
+    answer?.kind === 'checked' && (isMinded || answer.notUnderstood.length > 0 || (answer.asks?.length ?? 0) > 0);
   return (
     <Sheet>
       <Heading>May I …?</Heading>
@@ -45,6 +59,16 @@ export function AskBox() {
             {answer.understood && answer.understood.length > 0 && (
               <Small>{`Read: ${answer.understood.join(', ')}.`}</Small>
             )}
+            {answer.kind === 'checked' &&
+              answer.asks?.map(({ asks, answers }) => (
+                <Row key={asks} wrap>
+                  {answers.map((words) => (
+                    <Toggle key={words} pressed={false} onPress={() => setLine(`${line.trim()}, ${words}`)}>
+                      {words}
+                    </Toggle>
+                  ))}
+                </Row>
+              ))}
             {answer.kind === 'refused' && answer.notUnderstood && (
               <Small>{`Not known here: ${answer.notUnderstood.join(', ')}.`}</Small>
             )}

@@ -1,17 +1,18 @@
-import { dosesIn, timesIn, type HeardDose, type HeardTimes } from '../../hear';
+import { amountsIn, dosesIn, timesIn, type HeardAmount, type HeardDose, type HeardTimes } from '../../hear';
 import type { IsoDate, MeasureSystem } from '../../quantities';
 import type { IngredientRow, PlantRow, SceneFact, Tables, Use } from '../../tables';
 import { onlyOnce, type CautionFound } from '../caution';
 import { hasLabel, usualLabelOf } from '../bottles';
 import { judge, type Act, type ActThing } from '../judge';
 import { againstPlant, notOnPlant, standsNear, testLeafFor, tryALeaf } from '../on-plant';
+import { remedyUse } from '../remedy-act';
 import { mentions, type Mention } from '../mentions';
 import { needsOf, type Need } from './needs';
 import { isThere } from './denied';
-import { factsIn, isBeside, nameable } from './names';
+import { blanked, factsIn, isBeside, nameable, type Named } from './names';
 import { apartIn, daysToHarvestIn, heldIn, keptApart } from './order';
 import { unknownIn } from './unknown';
-import { isYoung, useOf } from './use';
+import { isYoung, whereItGoes } from './use';
 
 export { percentIn } from './figures';
 export type { Need } from './needs';
@@ -49,12 +50,12 @@ export interface Speaker {
 /** Reads a question such as "may I put 20 % vinegar on weeds near the pond". Unknown words are handed back, not guessed. */
 export function readQuestion(tables: Tables, line: string, { measures, today }: Speaker): Asked {
   const lower = line.toLowerCase();
-  const named = mentions(nameable(tables), lower);
+  const named = withFeeds(tables, lower, mentions(nameable(tables), lower));
   const all = named.flatMap((found) => (found.row.kind === 'ingredient' ? [{ ...found, row: found.row.row }] : []));
   const things = all.filter(isThere(lower));
   const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
-  const facts = factsIn(tables, lower, plants, isAboutWeeds);
+  const heardFacts = factsIn(tables, lower, plants, isAboutWeeds, measures);
   const times = timesIn(lower, today);
   // Water is what things are put into; an amount beside it is no dose of it.
   const dosed = things.filter(({ row }) => row.id !== 'water');
@@ -69,7 +70,11 @@ export function readQuestion(tables: Tables, line: string, { measures, today }: 
     })),
     measures,
   );
-  const use = useOf(lower, facts, plants, things);
+  // "Leaf-mould brew" is no leaf.
+  const places = dosed.reduce((text, { at, length }) => blanked(text, at, length), lower);
+  const use = whereItGoes(places, heardFacts, plants, things);
+  const isByLabel = heard.some(({ labelRate }) => labelRate === 1);
+  const facts = [...new Set([...heardFacts, ...factsOfUse(use), ...(isByLabel ? (['by-label'] as const) : [])])];
   const said = onceEach(things.map((mention) => ({ mention, dose: heard[dosed.indexOf(mention)] ?? {} })));
   const apart = apartIn(lower, things, times);
   const earlier = new Set(apart?.earlier ?? []);
@@ -77,7 +82,13 @@ export function readQuestion(tables: Tables, line: string, { measures, today }: 
   const used = said.filter(({ mention }) => !earlier.has(mention) && !held.includes(mention));
   const daysToHarvest = daysToHarvestIn(lower, times);
   const act: Act = {
-    things: used.map(({ mention, dose }) => thingOf(mention.row, dose, use, facts)),
+    things: used.flatMap(({ mention, dose }) => {
+      const thing = thingOf(mention.row, dose, use, facts);
+      const nitrogen = mention.row.classes.includes('feed') ? nitrogenOf(lower, dose) : undefined;
+      return nitrogen
+        ? [{ classes: thing.classes, ...(thing.ingredient ? { ingredient: thing.ingredient } : {}) }, nitrogen]
+        : [thing];
+    }),
     facts,
     before: [
       ...said
@@ -91,7 +102,7 @@ export function readQuestion(tables: Tables, line: string, { measures, today }: 
     ...(use === undefined ? {} : { use }),
     ...(isYoung(lower, plants) ? { isYoung: true } : {}),
     ...(wasTested(lower) ? { isTested: true } : {}),
-    ...pacesOf(times, use),
+    ...pacesOf(times, use, amountsIn(lower, measures)),
     isHeard: true,
   };
   const cautions = onlyOnce([
@@ -144,15 +155,52 @@ function thingOf(row: IngredientRow, dose: HeardDose, use: Use | undefined, fact
     ...(dose.label === undefined ? {} : { percent: dose.label }),
     ...(strength === undefined ? {} : { dose: strength }),
     ...(dose.perArea === undefined ? {} : { perArea: dose.perArea }),
+    ...(dose.labelRate === undefined ? {} : { labelRate: dose.labelRate }),
   };
 }
 
 const neat = 100;
 
-function pacesOf({ every, lasting, age }: HeardTimes, use: Use | undefined): Partial<Act> {
+/** N-P-K as it stands on a label: "4-3-8". */
+const npk = /(?<![\d-])(\d{1,2})-(\d{1,2})-(\d{1,2})(?![\d-])/;
+
+/** "20-20-20" names a feed by its numbers, where no other word does. */
+function withFeeds(tables: Tables, line: string, named: readonly Mention<Named>[]): Mention<Named>[] {
+  const found = npk.exec(line);
+  const isThere = named.some(({ row }) => row.kind === 'ingredient' && row.row.classes.includes('feed'));
+  const row = tables.ingredients.find(
+    ({ id }) =>
+      id ===
+      (/\b(?:soluble|powder|granul\w+|crystals|g|grams?|oz|ounces?)\b/.test(line) ? 'feed-powder' : 'seedling-feed'),
+  );
+  if (!found || isThere || !row) return [...named];
+  return [...named, { row: { kind: 'ingredient', row } as const, at: found.index, length: found[0].length }].sort(
+    (a, b) => a.at - b.at,
+  );
+}
+
+/** The nitrogen of a feed in what goes on, g in 100 mL, where its label is named. */
+function nitrogenOf(line: string, { percent }: HeardDose): ActThing | undefined {
+  const share = npk.exec(line)?.[1];
+  return share === undefined || percent === undefined
+    ? undefined
+    : { ingredient: 'nitrogen', classes: ['nitrogen'], dose: (percent * Number(share)) / 100 };
+}
+
+/** What follows from where it goes. */
+const factsOfUse = (use: Use | undefined): SceneFact[] =>
+  use === 'leaf' ? ['on-leaves'] : use === 'root' || use === 'soil' ? ['on-soil'] : [];
+
+function pacesOf(
+  { every, lasting, age }: HeardTimes,
+  use: Use | undefined,
+  amounts: readonly HeardAmount[],
+): Partial<Act> {
+  // What is soaked is soaked for as long as the line says, whatever the words.
+  const spell = lasting ?? amounts.find(({ kind, amount }) => kind === 'time' && amount <= 3)?.amount;
   return {
     ...(every === undefined ? {} : { everyDays: every }),
-    ...(lasting === undefined || (use !== 'soak' && use !== 'tool') ? {} : { soakMinutes: lasting * 1440 }),
+    ...(spell === undefined || (use !== 'soak' && use !== 'tool') ? {} : { soakMinutes: spell * 1440 }),
     ...(age === undefined ? {} : { ageDays: age }),
   };
 }
@@ -185,7 +233,8 @@ function onPlant(
       rung !== 'care' && (recipe?.ingredient === row.id || (classes[0] !== undefined && classes[0] === row.classes[0])),
   );
   if (alike.length === 0) return [];
-  const against = alike.map((remedy) => againstPlant(tables, remedy, plant.row.id));
+  const fitting = alike.filter((remedy) => remedyUse(remedy) === use);
+  const against = (fitting.length > 0 ? fitting : alike).map((remedy) => againstPlant(tables, remedy, plant.row.id));
   const why = against.every((reason) => reason !== undefined) ? against[0] : undefined;
   if (why !== undefined) return [isBeside(plant, line) ? standsNear(plant.row, why) : notOnPlant(plant.row, why)];
   const test = alike.map((remedy) => testLeafFor(tables, remedy, plant.row.id)).find((reason) => reason !== undefined);

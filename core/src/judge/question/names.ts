@@ -1,20 +1,27 @@
+import { amountsIn } from '../../hear';
+import type { MeasureSystem } from '../../quantities';
 import { plantNamesOf } from '../../read/words';
-import type { IngredientRow, PlantRow, SceneFact, Tables, WeedRow } from '../../tables';
+import type { CauseRow, IngredientRow, PlantRow, SceneFact, Tables, WeedRow } from '../../tables';
 import { mentions, type Mention } from '../mentions';
 import { isThere } from './denied';
 import { weatherFacts } from '../safety';
-import { celsius } from './figures';
 
 /** What a question may name. */
 export type Named =
   | { readonly kind: 'ingredient'; readonly row: IngredientRow }
   | { readonly kind: 'plant'; readonly row: PlantRow }
-  | { readonly kind: 'weed'; readonly row: WeedRow };
+  | { readonly kind: 'weed'; readonly row: WeedRow }
+  | { readonly kind: 'cause'; readonly row: CauseRow };
 
 const namedThings = new WeakMap<object, readonly { row: Named; words: readonly string[] }[]>();
 
 /** Ingredients and plants in one list, so that an "ash tree" is no ash and "tomato feed" no tomato. */
-export function nameable({ ingredients, plants, weeds }: Tables): readonly { row: Named; words: readonly string[] }[] {
+export function nameable({
+  ingredients,
+  plants,
+  weeds,
+  causes,
+}: Tables): readonly { row: Named; words: readonly string[] }[] {
   const known = namedThings.get(ingredients);
   if (known) return known;
   const built = [
@@ -28,6 +35,8 @@ export function nameable({ ingredients, plants, weeds }: Tables): readonly { row
         .map((name) => name.trim().toLowerCase())
         .filter((name) => name !== ''),
     })),
+    // "Vine weevil" is no vine, "ash borer" no ash.
+    ...causes.map((row) => ({ row: { kind: 'cause', row } as const, words: [row.name.toLowerCase()] })),
     ...weeds.map((row) => ({
       row: { kind: 'weed', row } as const,
       words: [row.name, ...row.synonyms].map((name) => name.toLowerCase()),
@@ -49,12 +58,15 @@ export function factsIn(
   whole: string,
   plants: readonly Mention<PlantRow>[],
   isAboutWeeds: boolean,
+  measures: MeasureSystem,
 ): SceneFact[] {
   // What stands beside it says nothing of where it goes.
-  const line = plants
-    .filter((plant) => isBeside(plant, whole))
-    .reduce((text, { at, length }) => blanked(text, at, length), whole);
-  const temperature = celsius(line);
+  const line = [...plants.filter((plant) => isBeside(plant, whole)), ...fed(whole)].reduce(
+    (text, { at, length }) => blanked(text, at, length),
+    whole,
+  );
+  const temperatures = amountsIn(line, measures).filter(({ kind }) => kind === 'temperature');
+  const temperature = temperatures.length === 0 ? undefined : Math.max(...temperatures.map(({ amount }) => amount));
   return [
     ...new Set([
       ...sceneFacts
@@ -69,6 +81,13 @@ export function factsIn(
     ]),
   ];
 }
+
+/** "Fish 5-1-1", "fish emulsion" swim nowhere. */
+const fed = (line: string) =>
+  [...line.matchAll(/\bfish(?=\s+(?:\d|feed|food|emulsion|fertili|meal|blood))/g)].map(({ index }) => ({
+    at: index,
+    length: 4,
+  }));
 
 export const blanked = (text: string, at: number, length: number): string =>
   text.slice(0, at) + ' '.repeat(length) + text.slice(at + length);

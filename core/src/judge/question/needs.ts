@@ -12,7 +12,7 @@ export type Need =
 
 /** Things nobody can judge by: no name, no label, somebody's mixture. */
 const nameless =
-  /\b(?:no (?:label|name)|label (?:is )?(?:long )?(?:gone|off|missing|unreadable|faded|washed off|fell off|peeled)|unlabell?ed|without a label|(?:white|grey|blue|green|brown|pink|mystery|some|unknown) (?:powder|granules|crystals|liquid|stuff|pellets)|(?:mystery|unknown) \w+|home[- ]?brew\w*|don'?t know what|dunno what|not sure what|no idea what|what(?:ever)? (?:it|this|that) is)\b/;
+  /\b(?:could be|might be|can'?t (?:recall|remember|tell) which|one of (?:them|'?em|those)\b|what-is-it|no (?:label|name)|label (?:is )?(?:long )?(?:gone|off|missing|unreadable|faded|washed off|fell off|peeled)|unlabell?ed|without a label|(?:white|grey|blue|green|brown|pink|mystery|some|unknown) (?:powder|granules|crystals|liquid|stuff|pellets)|(?:mystery|unknown) \w+|home[- ]?brew\w*|don'?t know what|dunno what|not sure what|no idea what|what(?:ever)? (?:it|this|that) is)\b/;
 /** Working without anything that could hurt. */
 const bareHands =
   /\b(?:by hand|pick(?:ing|ed)? (?:them |it |off)|hos(?:e|ing|ed)|jet of water|plain water|just water|rinse|prun\w*|cut(?:ting)? (?:out|off|back)|dig(?:ging)?|hoe(?:ing)?|pull(?:ing)?|net(?:ting)?|fleece|mulch\w*|repot\w*|squash(?:ing)?|rub(?:bing)? off|traps?|compost\w*|move|give away|burn)\b/;
@@ -28,8 +28,9 @@ export function needsOf(
   if (nameless.test(line)) return [{ kind: 'what' }];
   const isNamed = named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
   if (!isNamed && !bareHands.test(line)) return [{ kind: 'what' }];
-  return used.flatMap(({ mention: { row }, dose }, at): Need[] => {
-    const thing = act.things[at];
+  if (act.things.some(({ classes }) => classes.includes('nitrogen'))) return [];
+  return used.flatMap(({ mention: { row }, dose }): Need[] => {
+    const thing = act.things.find(({ ingredient }) => ingredient === row.id);
     if (!thing || act.use === undefined || dose.labelRate === 1) return [];
     const limit = limitFor(tables, thing, act.use, act.isYoung === true);
     if (!limit || limit.most === 0 || thing.dose !== undefined) return [];

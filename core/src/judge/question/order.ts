@@ -2,8 +2,7 @@ import { said } from '../../quantities';
 import type { IngredientRow, Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import type { Mention } from '../mentions';
-import type { HeardTimes } from '../../hear';
-import { number, numberIn } from './figures';
+import { figureOf, figurePattern, type HeardTimes } from '../../hear';
 
 const isOneSentence = (line: string, a: number, b: number): boolean =>
   !/[.;?!](?!\d)/.test(line.slice(Math.min(a, b), Math.max(a, b)));
@@ -17,20 +16,27 @@ export interface Apart {
 
 const spans: Readonly<Record<string, number>> = { hour: 0, day: 1, week: 7, month: 30 };
 const untilHarvest = new RegExp(
-  String.raw`\b(${number})\s*(day|week|month)s?\s*(?:before|to|until|till|from)\s*(?:the\s+|i\s+|we\s+)?(?:harvest|pick|eat)`,
+  String.raw`\b(${figurePattern})\s*(day|week|month)s?\s*(?:before|to|until|till|from)\s*(?:the\s+|i\s+|we\s+)?(?:harvest|pick|eat)`,
 );
-const eats =
-  /\b(?:eat\w*|pick\w*|harvest\w*|dinner|supper|salad bowl|off the vine|cut (?:them|it|heads?|the)|cutting|pulling)\b/;
 const soonEaten =
   /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:now|this week)\b/;
-const spanAfter = new RegExp(String.raw`\b(${number})\s+(hour|day|week|month)s?\s+(after|later|ago|before|apart)\b`);
+const spanAfter = new RegExp(
+  String.raw`\b(${figurePattern})\s+(hour|day|week|month)s?\s+(after|later|ago|before|apart)\b`,
+);
 const nextDay =
   /\b(?:the )?(next|following) (day|week|morning)\b|\b(yesterday|last week|the day before|the day after)\b/;
 
+/** Something is picked, cut or eaten. */
+const eats =
+  /\b(?:eat\w*|pick\w*|harvest\w*|dinner|supper|salad bowl|off the vine|cut (?:them|it|heads?|the)|cutting|pulling)\b/;
+
 /** "Oil two weeks after sulphur", "peroxide today, nematodes the next day": what went on first, and how long before. */
 export function apartIn(line: string, things: readonly Mention<IngredientRow>[], times: HeardTimes): Apart | undefined {
-  if (new Set(things.map(({ row }) => row.id)).size < 2) return undefined;
   const [past] = times.days.filter(({ days }) => days <= 0);
+  const kinds = new Set(things.map(({ row }) => row.id)).size;
+  // "Soap yesterday, may we eat them today?"
+  if (kinds === 1 && past && eats.test(line)) return { days: -past.days, earlier: things, later: [] };
+  if (kinds < 2) return undefined;
   if (past) {
     const distance = ({ at }: { readonly at: number }) =>
       Math.abs(at - past.at) + (isOneSentence(line, at, past.at) ? 0 : 400);
@@ -42,7 +48,7 @@ export function apartIn(line: string, things: readonly Mention<IngredientRow>[],
   const span = spanAfter.exec(line);
   const next = nextDay.exec(line);
   if (!span && !next) return undefined;
-  const days = span ? numberIn(span[1] ?? '') * (spans[span[2] ?? ''] ?? 1) : /week/.test(next?.[0] ?? '') ? 7 : 1;
+  const days = span ? figureOf(span[1] ?? '') * (spans[span[2] ?? ''] ?? 1) : /week/.test(next?.[0] ?? '') ? 7 : 1;
   const at = span?.index ?? next?.index ?? 0;
   const [before, after] = [things.filter((thing) => thing.at < at), things.filter((thing) => thing.at >= at)];
   const word = span?.[3] ?? next?.[1] ?? next?.[3] ?? '';
@@ -95,7 +101,7 @@ export const heldIn = (line: string, things: readonly Mention<IngredientRow>[]):
 /** "Two weeks before picking", "we eat them tomorrow". */
 export function daysToHarvestIn(line: string, times: HeardTimes): number | undefined {
   const found = untilHarvest.exec(line);
-  if (found) return numberIn(found[1] ?? '') * (spans[found[2] ?? ''] ?? 1);
+  if (found) return figureOf(found[1] ?? '') * (spans[found[2] ?? ''] ?? 1);
   if (soonEaten.test(line)) return 0;
   if (!eats.test(line)) return undefined;
   const [ahead] = times.days.filter(({ days }) => days > 0);

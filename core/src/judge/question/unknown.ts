@@ -9,7 +9,7 @@ import { blanked, type Named } from './names';
  * before what it is made into ("X spray", "X in water"). A word elsewhere is talk.
  */
 const after = new RegExp(
-  String.raw`(?:\b(?:${figurePattern})\s*(?:%|per ?cent|tsps?|tbsps?|teaspoons?|tablespoons?|cups?|mugs?|ml|l|lit(?:re|er)s?|g|grams?|kg|oz|ounces?|lbs?|pounds?|pints?|quarts?|gallons?|drops?|handfuls?|capfuls?|splash(?:es)?|spoon(?:ful)?s?|scoops?|buckets?|bottles?|bags?|packets?)(?:\s+of)?|\b(?:spray|sprayed|spraying|put|putting|pour|poured|pouring|use|using|used|mix|mixed|mixing|add|added|adding|apply|applied|sprinkle|sprinkled|dust|dusted|scatter|drench|drenched|tip|tipped|paint|painted|squirt|dose|dosed|feed|fed|treat(?:ed|ing)? \w+ with|rub|some|with|of))\s+(?:(?:a|an|the|some|my|our|his|her|this|that|little|bit|of|more|old|neat|pure|fresh|diluted|weak|strong|homemade|home-made)\s+)*$`,
+  String.raw`(?:\b(?:${figurePattern})\s*(?:%|per ?cent|tsps?|tbsps?|teaspoons?|tablespoons?|cups?|mugs?|ml|l|lit(?:re|er)s?|g|grams?|kg|oz|ounces?|lbs?|pounds?|pints?|quarts?|gallons?|drops?|handfuls?|capfuls?|splash(?:es)?|spoon(?:ful)?s?|scoops?|buckets?|bottles?|bags?|packets?|pinch(?:es)?|dash(?:es)?|squirts?|glugs?|blobs?|dollops?|lumps?|cans?|cartons?|tins?|jars?)(?:\s+of)?|\b(?:spray|sprayed|spraying|put|putting|pour|poured|pouring|use|using|used|mix|mixed|mixing|add|added|adding|apply|applied|sprinkle|sprinkled|dust|dusted|scatter|drench|drenched|tip|tipped|paint|painted|squirt|dose|dosed|feed|fed|treat(?:ed|ing)? \w+ with|with))\s+(?:(?:a|an|the|some|my|our|his|her|this|that|little|bit|of|more|old|neat|pure|fresh|diluted|weak|strong|homemade|home-made)\s+)*$`,
   'iu',
 );
 const before =
@@ -30,6 +30,8 @@ const neutral = new Set(
   bin barrel shed garage store stored storing myself alone let letting degrees rate label packet half double quarter dozen couple stuff lot bit
   end ends inside outside whole both sides under over underneath top bottom edge middle moist damp wet dry dull cloudy still calm breeze
   clock morning afternoon night weekend monday tuesday wednesday thursday friday saturday sunday spring summer autumn winter ago since
+  distilled dissolved square pretty puff bit helping load loads lump lots thing things mixture solution brand kind sort
+  january february march april june july august september october november december fluid sterile em id ill ive ride tin tub sack bag box
   mum mom dad gran grandad wife husband hubby kids friend mate brother sister bloke chap lady woman man dog cat pup`.split(
     /\s+/,
   ),

@@ -3,6 +3,11 @@ import type { Mention } from '../mentions';
 
 /** Words of a use, the plainest first. */
 const words: readonly (readonly [Use, RegExp])[] = [
+  [
+    'soak',
+    /\b(?:(?:stood|stand|standing|sat|sit|set|dunk\w*|dip\w*|soak\w*) (?:it|them|(?:the |a |my )?(?:whole )?pots?) in\b|soak(?:ed|ing)? (?:a |the |my |whole )*(?:pot|pots|root ?ball|plant)|(?:pot|pots|root ?ball) (?:\w+ ){0,3}(?:soak|stand|sit)\w* in|dunk\w* the pot)\b/,
+  ],
+  ['tool', /\b(?:cotton (?:buds?|swabs?|wool)|q-?tips?|swabs?)\b/],
   ['leaf', /\bfoliar\b/],
   ['bait', /\b(?:baits?|bait (?:box|station)|ant (?:box|station)|in a lid|stations?|syrup)\b/],
   [
@@ -11,12 +16,8 @@ const words: readonly (readonly [Use, RegExp])[] = [
   ],
   ['seed', /\b(?:soak\w* (?:my |the )?\w* ?seeds?|seeds? (?:in|for)|seed soak)\b/],
   [
-    'soak',
-    /\b(?:soak(?:ed|ing)? (?:a |the |my |whole )*(?:pot|pots|root ?ball|plant)|(?:pot|pots|root ?ball) (?:\w+ ){0,3}(?:soak|stand|sit)\w* in|dunk\w* the pot)\b/,
-  ],
-  [
     'root',
-    /\b(?:drench\w*|over (?:the )?roots?|on (?:the )?roots?|onto (?:the )?roots?|to (?:the )?roots?|round (?:the )?roots?|around (?:the )?roots?|through (?:the|its) pots?|into (?:the|its) pots?|root rot|pour(?:ed|ing)? (?:it |some |this )?(?:on|onto|over|round|around|through|into|once)|water(?:ed|ing) (?:it |them |this )?(?:in|on|onto|with|around|round)|water (?:it|them|this) (?:in|on|onto|with|around|round)|feed(?:ing)?)\b/,
+    /\b(?:drench\w*|over (?:the )?roots?|on (?:the )?roots?|onto (?:the )?roots?|to (?:the )?roots?|round (?:the )?roots?|around (?:the )?roots?|through (?:the|its) pots?|into (?:the|its) pots?|root rot|pour(?:ed|ing)? (?:it |some |this )?(?:on|onto|over|round|around|through|into|once)|water(?:ed|ing) (?:(?:the|my|our|her|his) |(?:it |them |this )?(?:in|on|onto|with|around|round)\b)|water (?:it|them|this) (?:in|on|onto|with|around|round)|feed(?:ing)?)\b/,
   ],
   [
     'leaf',
@@ -46,20 +47,23 @@ const usualUse: readonly (readonly [string, Use])[] = [
 ];
 
 /** Where it goes: from the line's words, the facts they stand for, or what such a thing is for. */
-export function useOf(
+export function whereItGoes(
   line: string,
   facts: readonly SceneFact[],
   plants: readonly Mention<PlantRow>[],
   things: readonly Mention<IngredientRow>[],
 ): Use | undefined {
   const [said] = words.find(([, pattern]) => pattern.test(line)) ?? [];
+  const isBorate = things.some(({ row }) => row.classes.includes('borate'));
+  if (isBorate && said !== 'bait' && !/\b(?:ants?|roach\w*|cockroach\w*)\b/.test(line)) return 'soil';
   if (said !== undefined && said !== 'soil') return said;
   if (facts.includes('on-leaves')) return 'leaf';
   const [, usual] = usualUse.find(([name]) => things.some(({ row }) => row.classes.includes(name))) ?? [];
   if (plants.length > 0 && usual !== undefined) return usual;
   if (said !== undefined) return said;
   if (facts.includes('on-soil')) return 'soil';
-  return usual;
+  // Where a plant is named and nothing says where it goes, the leaves are what it may hurt first.
+  return usual ?? (plants.length === 0 ? undefined : isYoung(line, plants) ? 'root' : 'leaf');
 }
 
 /** Seedlings, cuttings and what has just been planted out. */

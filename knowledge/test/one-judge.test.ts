@@ -1,0 +1,107 @@
+import { answerOrder } from '@trowel/core/headless';
+import { doseOf, judge, limitFor, remedyUse, thingsOf } from '@trowel/core/judge';
+import { checkRecipe } from '@trowel/core/mix';
+import type { IngredientRow, LimitRow } from '@trowel/core/tables';
+import { knowledge } from '@trowel/knowledge';
+
+/** Every limit that some liquid or powder can be held against, with one that it holds for. */
+const held = knowledge.limits.flatMap((limit): { limit: LimitRow; row: IngredientRow }[] => {
+  const row =
+    knowledge.ingredients.find(({ id }) => id === limit.of) ??
+    knowledge.ingredients.find(({ classes }) => classes.includes(limit.of));
+  return row && limitFor(knowledge, { ingredient: row.id, classes: row.classes }, limit.use) === limit
+    ? [{ limit, row }]
+    : [];
+});
+const places = { leaf: 'leaves', root: 'soil', tool: 'tools', bait: 'bait' } as const;
+
+const stopsOf = (cautions: readonly { level: string; rule?: string }[]) =>
+  cautions.filter(({ level }) => level === 'stop').length > 0;
+
+describe('one judge', () => {
+  test('no remedy may be mixed stronger than what it is made of bears there, nor is its usual strength over it', () => {
+    for (const remedy of knowledge.remedies) {
+      const { recipe } = remedy;
+      const use = remedyUse(remedy);
+      const [thing] = thingsOf(knowledge, remedy);
+      if (!recipe || !use || !thing) continue;
+      const limit = limitFor(knowledge, thing, use);
+      if (!limit) continue;
+      const most = limit.tested ?? limit.most;
+      expect([remedy.id, doseOf(recipe, recipe.cap) <= most * 1.0001]).toEqual([remedy.id, true]);
+      const usual = recipe.strengths.find(({ byDefault }) => byDefault) ?? recipe.strengths[0];
+      expect([remedy.id, doseOf(recipe, usual?.value ?? 0) <= limit.most * 1.0001]).toEqual([remedy.id, true]);
+    }
+  });
+
+  test.each(held.filter(({ limit }) => limit.use in places).map((one) => [one.limit.id, one] as const))(
+    '%s: over it the judge, an own recipe and the question all stop; within it none does for its strength',
+    (_, { limit, row }) => {
+      const goesOn = places[limit.use as keyof typeof places];
+      const most = limit.tested ?? limit.most;
+      const recipe = (percent: number) => ({
+        format: 'wise-trowel-recipe' as const,
+        version: 1 as const,
+        name: 'A try',
+        purpose: '',
+        parts: [
+          {
+            ingredient: row.id,
+            amount: percent * 10,
+            unit: row.form === 'powder' ? ('g/L' as const) : ('mL/L' as const),
+            // A bottle of 100 % makes the share the strength.
+            percent: 100,
+          },
+        ],
+        steps: [],
+        goesOn,
+        preHarvestDays: 0,
+        keepsDays: 1,
+        notes: '',
+      });
+      const strength = (found: readonly object[]) =>
+        found.filter((one) => 'code' in one && ['over-limit', 'nothing-of-it'].includes(String(one.code)));
+      const over = Math.max(most * 1.3, 1);
+      expect(strength(checkRecipe(knowledge, recipe(over)))).toHaveLength(1);
+      const act = (dose: number) => ({ things: [{ ingredient: row.id, classes: row.classes, dose }], use: limit.use });
+      expect(strength(judge(knowledge, act(over)))).toHaveLength(1);
+      if (limit.most === 0) return;
+      expect(strength(checkRecipe(knowledge, recipe(limit.most * 0.9)))).toEqual([]);
+      expect(strength(judge(knowledge, act(limit.most * 0.9)))).toEqual([]);
+    },
+  );
+
+  test('what an own recipe refuses is not called fine in words, in any kitchen', () => {
+    for (const [line, measures] of [
+      ['30 ml of soap per litre on the leaves of my beans', 'metric'],
+      ['half a cup of soap in a gallon on the rose leaves', 'us'],
+      ['half a pint of soap in a gallon, sprayed on the roses', 'imperial'],
+      ['2 tablespoons of dish soap in a litre on capsicum leaves', 'australian'],
+      ['one part 3 % peroxide and one part water on tomato leaves', 'metric'],
+      ['a tablespoon of 10-10-10 in a gallon on seedlings', 'us'],
+      ['soap spray four times a week on my beans, 10 ml per litre', 'metric'],
+      ['1 % peroxide poured on the soil of a tomato', 'metric'],
+      ['0.5 % peroxide on seedlings', 'metric'],
+      ['a pot soaked in soapy water for 24 hours', 'metric'],
+    ] as const) {
+      const answer = answerOrder(knowledge, { way: 'ask', ask: line, measures });
+      expect([line, answer.kind]).toEqual([line, 'refused']);
+      expect(answer.kind === 'refused' && stopsOf(answer.because)).toBe(true);
+    }
+  });
+
+  test('what the bench prescribes is let be, and what must be known is asked back', () => {
+    const ask = (line: string) => answerOrder(knowledge, { way: 'ask', ask: line, measures: 'metric' });
+    expect(ask('peroxide 1 to 2 for scrubbing empty pots, 3 %').kind).toBe('checked');
+    expect(ask('Bt at the label rate on kale in the evening')).toMatchObject({
+      kind: 'checked',
+      says: expect.stringMatching(/^No rule here/),
+    });
+    expect(ask('can I spray peroxide on my basil')).toMatchObject({
+      asks: [{ asks: expect.stringMatching(/How strong/), answers: expect.arrayContaining(['3 %']) }],
+    });
+    expect(ask('some white powder from the shed on the collards')).toMatchObject({
+      asks: [{ asks: expect.stringMatching(/name on its label/) }],
+    });
+  });
+});
