@@ -7,6 +7,7 @@ import { createApp } from '../src/app';
 import { openDatabase, type Db } from '../src/database';
 import { seedDemo } from '../src/demo/seed';
 import { saveGarden } from '../src/store/garden';
+import { testPlot } from './plot';
 
 /** A fresh garden in a file of its own, on a clock that only the test moves. */
 export interface World {
@@ -24,18 +25,7 @@ export function newWorld({ demo = false, now = '2026-06-10T09:00:00Z' }: { demo?
   let moment = now;
   const clock = () => new Date(moment);
   if (demo) seedDemo(db, knowledge, clock());
-  else
-    saveGarden(db, {
-      name: 'Test plot',
-      latitude: 52,
-      longitude: -4,
-      time_zone: 'UTC',
-      measures: 'metric',
-      tap_hardness: 180,
-      butt_hardness: 10,
-      usual_hour: 17,
-      climate: null,
-    });
+  else saveGarden(db, testPlot);
   return {
     file,
     db,

@@ -6,19 +6,8 @@ import { seedDemo } from '../../../server/src/demo/seed';
 import { acts, reads } from '../../../server/src/handlers';
 import { asProblem, problemStatus } from '../../../server/src/problems';
 import { saveGarden, maybeGarden } from '../../../server/src/store/garden';
+import { testPlot } from '../../../server/test/plot';
 import { place } from './router';
-
-const emptyGarden = {
-  name: 'Test plot',
-  latitude: 52,
-  longitude: -4,
-  time_zone: 'UTC',
-  measures: 'metric',
-  tap_hardness: 180,
-  butt_hardness: 10,
-  usual_hour: 17,
-  climate: null,
-} as const;
 
 /** A garden of its own in memory, which answers the pages as the server would: the same calls, without a line. */
 export interface TestGarden {
@@ -35,7 +24,7 @@ export interface TestGarden {
 export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}): TestGarden {
   const db = openDatabase(':memory:');
   if (demo) seedDemo(db, knowledge, new Date(now));
-  else saveGarden(db, emptyGarden);
+  else saveGarden(db, testPlot);
   const deps = () => ({
     db,
     tables: spokenIn(knowledge, maybeGarden(db)?.measures ?? 'metric'),

@@ -1,5 +1,6 @@
 import { daysBetween, type IsoDate } from '../quantities';
 import { figureOf, figurePattern } from './figures';
+import { outermost } from './outermost';
 
 /** A day that a line names, counted from today: behind it (minus) or ahead. */
 export interface HeardDay {
@@ -124,13 +125,5 @@ function found(all: readonly Saying[], line: string, today: number | undefined):
         : [{ days: value, at: hit.index ?? 0, length: hit[0].length }];
     }),
   );
-  // "The day before yesterday" is not yesterday as well.
-  return hits
-    .filter(
-      (one) =>
-        !hits.some(
-          (other) => other.length > one.length && other.at <= one.at && other.at + other.length >= one.at + one.length,
-        ),
-    )
-    .sort((a, b) => a.at - b.at);
+  return outermost(hits);
 }

@@ -1,3 +1,5 @@
+import { outermost } from '../hear';
+
 /** Something that a line may name, with the words for it in lower case. */
 export interface Nameable<Row> {
   readonly row: Row;
@@ -22,14 +24,7 @@ export function mentions<Row>(things: readonly Nameable<Row>[], line: string): M
       })),
     ),
   );
-  return all
-    .filter(
-      (one) =>
-        !all.some(
-          (other) => other.length > one.length && other.at <= one.at && other.at + other.length >= one.at + one.length,
-        ),
-    )
-    .sort((a, b) => a.at - b.at);
+  return outermost(all);
 }
 
 /** True where a line holds one of the words. */

@@ -43,6 +43,7 @@ export function unknownIn(tables: Tables, line: string, named: readonly Mention<
   const factWords = tables.sceneFacts.flatMap(({ words }) => words);
   const known = new Set(factWords.flatMap((words) => tokensOf(words).map(({ stem }) => stem)));
   const rest = named.reduce((text, { at, length }) => blanked(text, at, length), line);
+  const nothingNamed = !named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
   const unknown = [...rest.matchAll(/[\p{L}][\p{L}'’-]*/gu)].flatMap((found) => {
     const [token] = tokensOf(found[0]);
     const at = found.index ?? 0;
@@ -50,7 +51,8 @@ export function unknownIn(tables: Tables, line: string, named: readonly Mention<
     if (readableStems(token, lexicon).some((stem) => lexicon.stems.has(stem))) return [];
     if (/(?:['’]s|s['’])$/u.test(found[0])) return [];
     const end = at + found[0].length;
-    const isSubstance = after.test(line.slice(0, at)) || before.test(line.slice(end));
+    const isSubstance =
+      after.test(line.slice(0, at)) || before.test(line.slice(end)) || (nothingNamed && goesOn.test(line.slice(end)));
     // "Spray my prize roses": what stands before a name that is known belongs to it.
     const next = named.find((mention) => mention.at >= end && isItsOwn.test(line.slice(end, mention.at)));
     // But "zirconium phosphate" is what its first word says.
@@ -59,6 +61,9 @@ export function unknownIn(tables: Tables, line: string, named: readonly Mention<
   });
   return [...new Set(unknown)];
 }
+
+/** "Flubberwax on my roses": where no substance is known, what goes on something may be one. */
+const goesOn = /^\s+(?:on|over|onto|round|around|against)\s/u;
 
 /** At most one more word, and no preposition, between an adjective and its noun. */
 const isItsOwn = /^[\s-]+(?:(?!(?:in|into|on|onto|with|to|and|or|for|over|of)\b)[\p{L}’'-]+\s+)?$/u;
