@@ -46,27 +46,6 @@ export const strengths: readonly SafetyRule[] = [
     'Thin by its label before any use.',
   ),
   guideline(
-    'peroxide-leaf-dose',
-    'stop',
-    { dose: { class: 'peroxide', percent: 3 }, facts: ['on-leaves'] },
-    'Peroxide of more than 3 % burns leaves.',
-    'Thin it to 0.3–0.5 % by the strength on its bottle.',
-  ),
-  guideline(
-    'peroxide-soil-dose',
-    'stop',
-    { dose: { class: 'peroxide', percent: 3 }, facts: ['on-soil'] },
-    'Peroxide of more than 3 % burns roots and kills soil life.',
-    'Thin it to 0.3 % by the strength on its bottle.',
-  ),
-  guideline(
-    'detergent-dose',
-    'stop',
-    { dose: { class: 'detergent', percent: 2 } },
-    'So much detergent strips the wax from leaves.',
-    'True soap, {10 mL/L}.',
-  ),
-  guideline(
     'neat-soap',
     'stop',
     { things: ['soap'], facts: ['neat'] },
