@@ -271,7 +271,6 @@ export const ingredients: readonly IngredientRow[] = [
     words: ['bicarbonate', 'baking soda', 'bicarb', 'bicarb soda', 'sodium bicarbonate', 'bicarb of soda'],
     density: 1.0,
     classes: ['bicarbonate'],
-    limitAs: 'potassium-bicarbonate',
     ...powder,
   },
   {
@@ -636,7 +635,6 @@ export const ingredients: readonly IngredientRow[] = [
     ],
     density: 0.95,
     classes: ['neem', 'insecticide', 'oil'],
-    limitAs: 'oil',
     ...liquid,
   },
   {

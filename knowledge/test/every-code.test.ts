@@ -20,7 +20,7 @@ import {
   problemSentences,
   standingWords,
   toolWords,
-  unfitWords,
+  fieldSays,
   verdictSays,
   verdictWords,
   whyThen,
@@ -277,7 +277,7 @@ describe.each(measureSystems)('in %s measures', (system) => {
 test('every way a request can fail has a sentence', () => {
   const { unfit, conflicts } = problemSentences;
   for (const code of Object.keys(unfit) as (keyof typeof unfit)[])
-    expectWhole(unfitWords(code, dataFor(unfit[code], 'this')), 'australian', code);
+    expectWhole(fieldSays(code, dataFor(unfit[code], 'this')), 'australian', code);
   for (const code of Object.keys(conflicts) as (keyof typeof conflicts)[])
     expectWhole(conflictWords(code, dataFor(conflicts[code], 'this')), 'australian', code);
 });

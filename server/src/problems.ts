@@ -1,4 +1,4 @@
-import { InputError, inputError, type FieldProblem } from '@trowel/core/contract';
+import { InputError, type FieldProblem } from '@trowel/core/contract';
 import type { Said } from '@trowel/core/quantities';
 import {
   conflictWords,
@@ -6,9 +6,7 @@ import {
   nothingAt,
   plainDetails,
   problemTitles,
-  unfitWords,
   type ConflictCode,
-  type UnfitCode,
 } from '@trowel/core/wording';
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 
@@ -40,10 +38,6 @@ export const notFound = (what: string, id: string) => new Problem('not-found', m
 /** It cannot be done as things stand. */
 export const conflict = (code: ConflictCode, data: Said['with'] = {}, fields: readonly FieldProblem[] = []) =>
   new Problem('conflict', conflictWords(code, data), fields);
-
-/** One field does not fit. */
-export const unfit = (field: string, code: UnfitCode, data: Said['with'] = {}) =>
-  inputError(field, unfitWords(code, data));
 
 export const unknownRoute: RequestHandler = (request) => {
   throw new Problem('not-found', nothingAt(request.path));

@@ -111,10 +111,9 @@ const ways = [
 
 /** Body of POST /api/mix and of `./trowel mix`: any of the ways. @throws InputError naming the field. */
 export function parseMixOrder(body: unknown): MixOrder {
-  if (typeof body !== 'object' || body === null || Array.isArray(body))
-    throw inputError('body', 'must be an object naming a remedy, "oneTo", "together", "tool", "ask" or "recipe"');
+  if (typeof body !== 'object' || body === null || Array.isArray(body)) throw inputError('body', 'order-shape');
   const found = ways.find(([field]) => (body as Record<string, unknown>)[field] !== undefined);
-  if (!found) throw inputError('remedy', 'name a remedy, or "oneTo", "together", "tool", "ask" or "recipe"');
+  if (!found) throw inputError('remedy', 'order-empty');
   const [, way, schema] = found;
   return { way, ...parseInput(schema, body) } as MixOrder;
 }

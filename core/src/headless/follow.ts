@@ -15,16 +15,12 @@ export function answerFollow(raw: Tables, body: unknown): FollowResponse {
   const tables = spokenIn(raw, request.measures);
   const remedy = tables.remedies.find(({ id }) => id === request.remedy);
   if (!remedy)
-    throw inputError(
-      'remedy',
-      `"${request.remedy}" is not known; known: ${tables.remedies.map(({ id }) => id).join(', ')}`,
-    );
+    throw inputError('remedy', 'unknown-of', {
+      given: request.remedy,
+      known: tables.remedies.map(({ id }) => id).join(', '),
+    });
   const tooEarly = request.looks.findIndex(({ on }) => on < request.appliedOn);
-  if (tooEarly >= 0)
-    throw inputError(
-      `looks[${tooEarly}].on`,
-      `lies before the remedy was put on (${request.appliedOn}); put it under "before"`,
-    );
+  if (tooEarly >= 0) throw inputError(`looks[${tooEarly}].on`, 'before-applied', { day: request.appliedOn });
   const input: FollowInput = {
     remedy,
     appliedOn: request.appliedOn,

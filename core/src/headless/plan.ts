@@ -19,20 +19,24 @@ export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource
   const remedyOf = (id: string, field: string): RemedyRow => {
     const row = tables.remedies.find((candidate) => candidate.id === id);
     if (!row)
-      throw inputError(field, `"${id}" is not known; known: ${tables.remedies.map((remedy) => remedy.id).join(', ')}`);
+      throw inputError(field, 'unknown-of', {
+        given: id,
+        known: tables.remedies.map((remedy) => remedy.id).join(', '),
+      });
     return row;
   };
   const ids = new Set<string>();
   const jobs = request.jobs.map((job, index) => {
-    if (ids.has(job.id)) throw inputError(`jobs[${index}].id`, `"${job.id}" stands twice; every job needs its own`);
+    if (ids.has(job.id)) throw inputError(`jobs[${index}].id`, 'stands-twice', { given: job.id });
     ids.add(job.id);
     const remedy = remedyOf(job.remedy, `jobs[${index}].remedy`);
     for (const { step } of job.done)
       if (!remedy.steps.some(({ id }) => id === step))
-        throw inputError(
-          `jobs[${index}].done`,
-          `"${step}" is not a step of ${remedy.id}; its steps: ${remedy.steps.map(({ id }) => id).join(', ')}`,
-        );
+        throw inputError(`jobs[${index}].done`, 'no-step-of', {
+          given: step,
+          remedy: remedy.id,
+          known: remedy.steps.map(({ id }) => id).join(', '),
+        });
     return { ...job, remedy, chosenOn: job.chosenOn ?? request.today };
   });
   const plan = schedule({

@@ -113,13 +113,13 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
 
 function inCupboard(tables: Tables, word: string, at: number): string {
   const row = ingredientNamed(tables, word);
-  if (!row) throw inputError(`cupboard[${at}]`, `"${word}" is not known; leave it out or use a commoner name`);
+  if (!row) throw inputError(`cupboard[${at}]`, 'unknown-leave-out', { given: word });
   return row.id;
 }
 
 function knownRemedy<Item extends { readonly remedy: string }>(tables: Tables, item: Item, at: number): Item {
   if (!tables.remedies.some(({ id }) => id === item.remedy))
-    throw inputError(`recent[${at}].remedy`, `"${item.remedy}" is not a remedy that is known here`);
+    throw inputError(`recent[${at}].remedy`, 'unknown-remedy', { given: item.remedy });
   return item;
 }
 
@@ -225,7 +225,7 @@ function addSign(
     else notUnderstood.push(sign);
     return;
   }
-  if (say === undefined) throw inputError(`signs[${index}]`, 'needs either "say" (words) or "sign" (an id)');
+  if (say === undefined) throw inputError(`signs[${index}]`, 'say-or-sign');
   const read = readLine(tables, say, about);
   for (const item of read.understood)
     understood.push({ ...item, say, ...(state === undefined ? {} : { state }), ...counted });
@@ -237,10 +237,7 @@ function merged(tables: Tables, items: readonly Evidence[]): Evidence[] {
   for (const { sign, state, amount } of items) {
     const known = bySign.get(sign);
     if (known && known.state !== state)
-      throw inputError(
-        'signs',
-        `"${rowById(tables.signs, sign, 'signs').name}" is said to be both seen and absent; keep one`,
-      );
+      throw inputError('signs', 'seen-and-absent', { given: rowById(tables.signs, sign, 'signs').name });
     bySign.set(sign, { sign, state, ...(amount === undefined ? (known ?? {}) : { amount }) });
   }
   return [...bySign.values()];

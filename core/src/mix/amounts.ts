@@ -111,6 +111,6 @@ export function withAlso({ also = [] }: RecipeSpec, amounts: Amounts, ml: number
 /** How strong a bottle may be at all is a safety rule; here it must only be strong enough. */
 function bottlePercentOf({ bottlePercent = usualBottlePercent }: Pick<RemedyOrder, 'bottlePercent'>, wanted: number) {
   if (bottlePercent < wanted)
-    throw inputError('bottlePercent', `a ${trim(bottlePercent, 2)} % bottle cannot give ${trim(wanted, 2)} %`);
+    throw inputError('bottlePercent', 'bottle-too-weak', { has: trim(bottlePercent, 2), wanted: trim(wanted, 2) });
   return bottlePercent;
 }

@@ -77,9 +77,9 @@ function hardnessIn(given: number | { readonly amount: number; readonly unit: st
   if (typeof given === 'number') return given;
   const si = toSi('hardness', given.amount, given.unit, system);
   if (si === undefined)
-    throw inputError(
-      'water.hardness.unit',
-      `"${given.unit}" is not known; use ${unitsOf('hardness', system).join(', ')}`,
-    );
+    throw inputError('water.hardness.unit', 'unknown-use', {
+      given: given.unit,
+      known: unitsOf('hardness', system).join(', '),
+    });
   return si;
 }

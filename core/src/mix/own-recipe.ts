@@ -40,10 +40,10 @@ export function checkRecipe(tables: Tables, recipe: RecipeDocument): CautionFoun
 
 function ingredientsOf(tables: Tables, recipe: RecipeDocument): IngredientRow[] {
   if (recipe.basedOn !== undefined && !tables.remedies.some(({ id }) => id === recipe.basedOn))
-    throw inputError('basedOn', `"${recipe.basedOn}" is not a remedy that is known here; leave it out`);
+    throw inputError('basedOn', 'unknown-remedy-leave-out', { given: recipe.basedOn });
   return recipe.parts.map(({ ingredient }, at) => {
     const row = ingredientNamed(tables, ingredient);
-    if (!row) throw inputError(`parts[${at}].ingredient`, `"${ingredient}" is not known; use a commoner name`);
+    if (!row) throw inputError(`parts[${at}].ingredient`, 'unknown-ingredient', { given: ingredient });
     return row;
   });
 }
@@ -58,7 +58,7 @@ export function mixOwn(tables: Tables, recipe: RecipeDocument, ml: number): MixF
   const litres = ml / 1000;
   const parts = recipe.parts.map(({ ingredient, amount, unit }): PartFound => {
     const row = ingredientNamed(tables, ingredient);
-    if (!row) throw inputError('parts', `"${ingredient}" is not known`);
+    if (!row) throw inputError('parts', 'unknown', { given: ingredient });
     return unit === 'mL/L' ? liquid(row, amount * litres) : powder(row, amount * litres);
   });
   const poured = recipe.parts.reduce((sum, { amount, unit }) => sum + (unit === 'mL/L' ? amount * litres : 0), 0);
@@ -94,7 +94,7 @@ export function mixOwn(tables: Tables, recipe: RecipeDocument, ml: number): MixF
 export function recipeOf(tables: Tables, remedyId: string): RecipeDocument {
   const remedy = tables.remedies.find(({ id }) => id === remedyId);
   const spec = remedy?.recipe;
-  if (!remedy || !spec) throw inputError('remedy', `"${remedyId}" has no recipe to begin from`);
+  if (!remedy || !spec) throw inputError('remedy', 'no-recipe-to-begin', { given: remedyId });
   const isPowder = spec.kind === 'grams-per-litre' || spec.kind === 'bait';
   return {
     format: 'wise-trowel-recipe',

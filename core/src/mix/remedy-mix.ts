@@ -103,9 +103,9 @@ function mixable(tables: Tables, id: string): Mixable {
   const remedy = tables.remedies.find((row) => row.id === id);
   if (!remedy) {
     const known = tables.remedies.filter(({ recipe }) => recipe).map((row) => row.id);
-    throw inputError('remedy', `"${id}" is not known; known with a recipe: ${known.join(', ')}`);
+    throw inputError('remedy', 'unknown-with-recipe', { given: id, known: known.join(', ') });
   }
-  if (!remedy.recipe) throw inputError('remedy', `${remedy.name} has nothing to mix: ${remedy.rate}`);
+  if (!remedy.recipe) throw inputError('remedy', 'nothing-to-mix', { remedy: remedy.name, rate: remedy.rate ?? '' });
   return { ...remedy, recipe: remedy.recipe };
 }
 
@@ -124,10 +124,10 @@ function strengthOf({ recipe }: Mixable, { strength }: RemedyOrder): StrengthFou
   if (typeof strength === 'number') return { kind, value: strength };
   const found = strength === undefined ? usualStrength(recipe) : recipe.strengths.find(({ id }) => id === strength);
   if (!found)
-    throw inputError(
-      'strength',
-      `"${strength}" is not known here; use ${recipe.strengths.map(({ id }) => id).join(', ')} or a number`,
-    );
+    throw inputError('strength', 'strength-unknown', {
+      given: String(strength),
+      known: recipe.strengths.map(({ id }) => id).join(', '),
+    });
   return { kind, value: found.value, named: found.id };
 }
 
@@ -136,7 +136,7 @@ function productFor(tables: Tables, { recipe }: Mixable, { product }: RemedyOrde
   if (product === undefined) return usual;
   const given = ingredientNamed(tables, product);
   const fits = given && given.classes.some((name) => usual.classes.includes(name));
-  if (!fits) throw inputError('product', `"${product}" cannot stand in for ${usual.name.toLowerCase()}`);
+  if (!fits) throw inputError('product', 'cannot-stand-in', { given: product, usual: usual.name.toLowerCase() });
   return given;
 }
 
@@ -147,7 +147,6 @@ function partFor(tables: Tables, { ingredient, ml, grams }: Amount): PartFound {
 
 function plantOf(tables: Tables, name: string, field: string): PlantRow {
   const id = tables.plants.some((plant) => plant.id === name) ? name : plantNamed(tables, name);
-  if (id === undefined)
-    throw inputError(field, `the plant "${name}" is not known; leave it out or use a commoner name`);
+  if (id === undefined) throw inputError(field, 'unknown-plant-leave-out', { given: name });
   return rowById(tables.plants, id, 'plants');
 }

@@ -11,15 +11,14 @@ export function volumeOf({ volume, measures }: VolumeOrder): number {
   const read = readAmount(String(given.amount), { kind: 'volume', unit: given.unit, system: measures });
   if (read.kind === 'not-read') {
     if (read.because.kind === 'unknown-unit' || read.because.kind === 'other-kind')
-      throw inputError(
-        'volume.unit',
-        `"${read.because.unit}" is not known; use mL, L, tsp, tbsp, cup, fl oz, pt, qt or gal`,
-      );
-    throw inputError('volume.amount', `"${String(given.amount)}" is no amount; write a figure above zero, like 1.5`);
+      throw inputError('volume.unit', 'unknown-use', {
+        given: read.because.unit,
+        known: 'mL, L, tsp, tbsp, cup, fl oz, pt, qt or gal',
+      });
+    throw inputError('volume.amount', 'not-above-zero', { given: String(given.amount), like: '1.5' });
   }
   const ml = read.quantity.amount;
-  if (!(ml > 0)) throw inputError('volume.amount', 'must be more than 0');
-  if (ml > mostMl)
-    throw inputError('volume.amount', `is more than ${inWords(mL(mostMl), measures)}; mix what one evening needs`);
+  if (!(ml > 0)) throw inputError('volume.amount', 'more-than', { least: 0 });
+  if (ml > mostMl) throw inputError('volume.amount', 'too-much-at-once', { most: inWords(mL(mostMl), measures) });
   return ml;
 }

@@ -1,8 +1,12 @@
 import type { z } from 'zod';
+// eslint-disable-next-line no-restricted-imports -- words of fields stand with all others, and know no floor
+import { fieldSays, type FieldCode } from '../wording/fields';
 
 /** What was wrong with what came in: the field, and what to do about it. */
 export interface FieldProblem {
   readonly field: string;
+  /** What was wrong, by its code in wording/fields. */
+  readonly code?: FieldCode;
   readonly message: string;
   /** What is sent back to say that it has been read. */
   readonly key?: string;
@@ -16,13 +20,23 @@ export class InputError extends Error {
   }
 }
 
-export const inputError = (field: string, message: string): InputError => new InputError([{ field, message }]);
+type Data = Readonly<Record<string, string | number>>;
+
+const problemAt = (field: string, code: FieldCode, data: Data = {}): FieldProblem => ({
+  field,
+  code,
+  message: fieldSays(code, data),
+});
+
+/** One field does not fit: which, why (a code of wording/fields), and what the code carries. */
+export const inputError = (field: string, code: FieldCode, data: Data = {}): InputError =>
+  new InputError([problemAt(field, code, data)]);
 
 /** Parses with a schema. @throws InputError naming every field that does not fit. */
 export function parseInput<Schema extends z.ZodType>(schema: Schema, input: unknown): z.output<Schema> {
   const result = schema.safeParse(input);
   if (result.success) return result.data;
-  const [first = { field: 'body', message: 'is not what was expected' }, ...rest] = told(result.error);
+  const [first = problemAt('body', 'not-expected'), ...rest] = told(result.error);
   throw new InputError([first, ...rest]);
 }
 
@@ -33,7 +47,7 @@ export function problemsIn(schema: z.ZodType, input: unknown): FieldProblem[] {
 }
 
 const told = ({ issues }: z.ZodError): FieldProblem[] =>
-  issues.map((issue) => ({ field: fieldOf(issue), message: messageOf(issue) }));
+  issues.map((issue) => problemAt(fieldOf(issue), ...codeOf(issue)));
 
 function fieldOf(issue: z.core.$ZodIssue): string {
   const path = issue.code === 'unrecognized_keys' ? [...issue.path, ...issue.keys.slice(0, 1)] : issue.path;
@@ -41,27 +55,28 @@ function fieldOf(issue: z.core.$ZodIssue): string {
   return text.replace(/^\./, '') || 'body';
 }
 
-function messageOf(issue: z.core.$ZodIssue): string {
+function codeOf(issue: z.core.$ZodIssue): [code: FieldCode, data: Data] {
   switch (issue.code) {
     case 'unrecognized_keys':
-      return 'is not a field that is known here; check its spelling or leave it out';
+      return ['strange-key', {}];
     case 'invalid_type':
-      return `must be ${article(issue.expected)}${issue.input === undefined ? '; it is missing' : ''}`;
+      return [issue.input === undefined ? 'must-be-missing' : 'must-be', { what: article(issue.expected) }];
     case 'invalid_value':
-      return `must be one of ${issue.values.map((value) => `"${String(value)}"`).join(', ')}`;
-    case 'too_small':
-      if (issue.origin === 'array') return `must hold at least ${String(issue.minimum)}`;
-      return issue.origin === 'string'
-        ? Number(issue.minimum) > 1
-          ? `must be at least ${String(issue.minimum)} characters long`
-          : 'must not be empty'
-        : `must be ${issue.inclusive ? 'at least' : 'more than'} ${String(issue.minimum)}`;
-    case 'too_big':
-      if (issue.origin === 'string') return `must be at most ${String(issue.maximum)} characters long`;
-      if (issue.origin === 'array') return `must hold at most ${String(issue.maximum)}`;
-      return `must be ${issue.inclusive ? 'at most' : 'less than'} ${String(issue.maximum)}`;
+      return ['one-of', { known: issue.values.map((value) => `"${String(value)}"`).join(', ') }];
+    case 'too_small': {
+      const least = String(issue.minimum);
+      if (issue.origin === 'array') return ['must-hold', { least }];
+      if (issue.origin === 'string') return Number(least) > 1 ? ['must-be-long', { least }] : ['empty', {}];
+      return [issue.inclusive ? 'at-least' : 'more-than', { least }];
+    }
+    case 'too_big': {
+      const most = String(issue.maximum);
+      if (issue.origin === 'array') return ['must-hold-at-most', { most }];
+      if (issue.origin === 'string') return ['must-be-short', { most }];
+      return [issue.inclusive ? 'at-most' : 'less-than', { most }];
+    }
     default:
-      return issue.message.charAt(0).toLowerCase() + issue.message.slice(1);
+      return ['as-it-says', { says: issue.message.charAt(0).toLowerCase() + issue.message.slice(1) }];
   }
 }
 

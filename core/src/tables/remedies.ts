@@ -27,8 +27,6 @@ export interface IngredientRow extends Sourced {
   readonly form: 'liquid' | 'powder';
   /** What safety rules call it: acid, bleach, soap … */
   readonly classes: readonly string[];
-  /** The ingredient of a recipe whose limit of strength holds for this one too. */
-  readonly limitAs?: IngredientId;
 }
 
 /** Something that goes in beside the main thing, per litre of ready mix. */

@@ -1,5 +1,6 @@
 export * from './everyday';
 export * from './facts';
+export * from './fields';
 export * from './weighing';
 export * from './plan';
 export * from './follow';

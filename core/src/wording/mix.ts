@@ -76,11 +76,6 @@ const cautions: Readonly<Record<string, SaysWords>> = {
     '{strength} is beyond the limit of {limit}: {why}',
     'Use {usual}, look after two days, and step up only then.',
   ],
-  'above-limit': ['{rate} of {ingredient} is above the limit of {most} ({remedy}).', 'Use {most} or less.'],
-  'beyond-limit': [
-    'About {dose} % {ingredient} is beyond the limit of {most} %: {why}',
-    'Use the strength on the card for {remedy}.',
-  ],
   'too-much-soap': [
     '{strength} % of a {content} % soap is {put} of soap; leaves bear {most}.',
     'With this soap use at most {allowed} %.',
@@ -302,10 +297,10 @@ function limitData(tables: Tables, { code, with: data }: Said, system: MeasureSy
     const row = [...tables.limits, ...tables.areaLimits, ...tables.paces].find(({ id }) => id === data.limit);
     return row ? { why: row.why, instead: row.instead } : {};
   }
-  if (code !== 'beyond-cap' && code !== 'beyond-limit') return {};
+  if (code !== 'beyond-cap') return {};
   const remedy = rowById(tables.remedies, String(data.remedy), 'remedies');
   const why = remedy.limits[0] ?? 'plants are hurt above it';
-  if (code === 'beyond-limit' || !remedy.recipe) return { why };
+  if (!remedy.recipe) return { why };
   const { kind } = remedy.recipe;
   const tell = (value: unknown) => strengthWords({ kind }, Number(value), system);
   return { why, strength: tell(data.value), limit: tell(data.most), usual: tell(data.usual) };

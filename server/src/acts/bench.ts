@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { cautionKey, ingredientNamed, judge, type Act } from '@trowel/core/judge';
-import { mixNoted, type MixNoted, type RecipeDocument } from '@trowel/core/contract';
+import { mixNoted, type MixNoted, type RecipeDocument, inputError } from '@trowel/core/contract';
 import { batchClasses, batchState, checkRecipe, mixRemedy } from '@trowel/core/mix';
 import { batchKinds } from '@trowel/core/tables';
 import { inWords, mL } from '@trowel/core/quantities';
 import type { SceneFact, Tables } from '@trowel/core/tables';
 import { batchNames, cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
-import { conflict, notFound, unfit } from '../problems';
+import { conflict, notFound } from '../problems';
 import * as bench from '../store/bench';
 import { oneGarden, savePreferences } from '../store/garden';
 import { answerWithId } from '../store/log';
@@ -40,15 +40,16 @@ export const setPreferences = act('setPreferences', ({ db, tables }, input) => {
     ...tables.ingredients.flatMap(({ id, classes }) => [id, ...classes]),
   ]);
   input.forbids?.forEach((name, at) => {
-    if (!known.has(name)) throw unfit(`forbids[${at}]`, 'unknown-rule', { given: name });
+    if (!known.has(name)) throw inputError(`forbids[${at}]`, 'unknown-rule', { given: name });
   });
   const schools = { ...now.schools };
   for (const [remedy, strength] of Object.entries(input.schools ?? {})) {
     const row = tables.remedies.find(({ id }) => id === remedy);
-    if (!row?.recipe) throw unfit(`schools.${remedy}`, 'no-recipe');
+    if (!row?.recipe) throw inputError(`schools.${remedy}`, 'no-recipe');
     if (strength === null) delete schools[remedy];
     else if (row.recipe.strengths.some(({ id }) => id === strength)) schools[remedy] = strength;
-    else throw unfit(`schools.${remedy}`, 'one-of', { known: row.recipe.strengths.map(({ id }) => id).join(', ') });
+    else
+      throw inputError(`schools.${remedy}`, 'one-of', { known: row.recipe.strengths.map(({ id }) => id).join(', ') });
   }
   savePreferences(db, {
     forbids: input.forbids ?? now.forbids,
@@ -60,7 +61,7 @@ export const setPreferences = act('setPreferences', ({ db, tables }, input) => {
 
 export const keepIngredient = act('keepIngredient', ({ db, tables }, input) => {
   const row = ingredientNamed(tables, input.ingredient);
-  if (!row) throw unfit('ingredient', 'unknown-ingredient', { given: input.ingredient });
+  if (!row) throw inputError('ingredient', 'unknown-ingredient', { given: input.ingredient });
   const now = bench.maybeOneKept(db, row.id);
   const keep = <Value>(given: Value | undefined, before: Value | undefined, usual: Value): Value =>
     given === undefined ? (before ?? usual) : given;
@@ -93,7 +94,7 @@ export const noteVessel = act('noteVessel', ({ db, tables, today }, { held, wash
   const row = theVessel(db, id);
   if (washed) bench.saveHeld(db, row.id, null, [], today);
   else {
-    if (held === undefined) throw unfit('held', 'say-held');
+    if (held === undefined) throw inputError('held', 'say-held');
     const { name, classes } = whatIs(tables, held);
     mustBeSafe(
       db,
@@ -173,17 +174,17 @@ function whatIs(tables: Tables, word: string): { name: string; classes: readonly
   const kind = batchKinds.find((id) => id === word);
   if (kind) return { name: batchNames[kind], classes: batchClasses[kind] };
   const ingredient = ingredientNamed(tables, word);
-  if (!ingredient) throw unfit('held', 'unknown-thing', { given: word });
+  if (!ingredient) throw inputError('held', 'unknown-thing', { given: word });
   return { name: ingredient.name, classes: ingredient.classes };
 }
 
 export const startBatch = act('startBatch', ({ db, tables, today }, input) => {
   const { kind, vesselId, shell, lid, acknowledged } = input;
-  if (kind === 'shell-extract' && !shell) throw unfit('shell', 'shell-missing');
-  if (kind !== 'shell-extract' && shell) throw unfit('shell', 'shell-only');
+  if (kind === 'shell-extract' && !shell) throw inputError('shell', 'shell-missing');
+  if (kind !== 'shell-extract' && shell) throw inputError('shell', 'shell-only');
   const vessel = vesselId === undefined ? undefined : theVessel(db, vesselId);
   if (vessel && vessel.volume_ml < input.volumeMl)
-    throw unfit('volumeMl', 'more-than-vessel', {
+    throw inputError('volumeMl', 'more-than-vessel', {
       vessel: vessel.name,
       holds: inWords(mL(vessel.volume_ml), oneGarden(db).measures),
     });
@@ -227,11 +228,11 @@ export const noteBatch = act('noteBatch', ({ db, tables, today }, input, id) => 
   const events = bench.anyBatchEvents(db, row.id);
   const state = batchState(batchOf(row, events), today);
   if (state.stage === 'gone') throw conflict('nothing-left', { name: row.name });
-  if (input.kind === 'fizz-ended' && row.kind !== 'shell-extract') throw unfit('kind', 'no-fizz');
+  if (input.kind === 'fizz-ended' && row.kind !== 'shell-extract') throw inputError('kind', 'no-fizz');
   if (input.kind === 'used') {
-    if (input.ml === undefined) throw unfit('ml', 'used-missing');
+    if (input.ml === undefined) throw inputError('ml', 'used-missing');
     if (input.ml > state.leftMl + 0.5)
-      throw unfit('ml', 'more-than-left', { left: inWords(mL(Math.round(state.leftMl)), oneGarden(db).measures) });
+      throw inputError('ml', 'more-than-left', { left: inWords(mL(Math.round(state.leftMl)), oneGarden(db).measures) });
     if (state.stage === 'working') throw conflict('not-ready', { name: row.name, day: { day: state.readyOn } });
     const vessel = input.vesselId === undefined ? undefined : theVessel(db, input.vesselId);
     mustBeSafe(

@@ -1,3 +1,4 @@
+import { inputError } from '@trowel/core/contract';
 import { randomUUID } from 'node:crypto';
 import { againstPlant } from '@trowel/core/judge';
 import { addDays } from '@trowel/core/quantities';
@@ -5,7 +6,7 @@ import { readLine, type About } from '@trowel/core/read';
 import { withinCap } from '@trowel/core/tables';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
 import type { Db } from '../database';
-import { conflict, notFound, unfit } from '../problems';
+import { conflict, notFound } from '../problems';
 import * as cases from '../store/cases';
 import * as garden from '../store/garden';
 import * as treatments from '../store/treatments';
@@ -35,10 +36,10 @@ function aboutCase(db: Db, row: cases.CaseRow): About {
 
 export const openCase = act('openCase', ({ db, tables, today }, { bedId, plantingId, name }) => {
   const bed = garden.maybeOneBed(db, bedId);
-  if (!bed) throw unfit('bedId', 'no-such-bed', { given: bedId });
+  if (!bed) throw inputError('bedId', 'no-such-bed', { given: bedId });
   const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
   if (plantingId !== undefined && planting?.bed_id !== bedId)
-    throw unfit('plantingId', 'not-in-bed', { given: plantingId ?? '', bed: bed.name });
+    throw inputError('plantingId', 'not-in-bed', { given: plantingId ?? '', bed: bed.name });
   const id = randomUUID();
   const plantName = planting ? keptWords(tables, 'plants', planting.plant) : undefined;
   const caseName = name ?? caseNameFor(bed.name, planting && (planting.label || plantName));
@@ -59,7 +60,7 @@ export const addEvidence = act('addEvidence', ({ db, tables, clock, today }, { s
   const read = said === undefined ? undefined : readLine(tables, said, aboutCase(db, row));
   items.forEach(({ sign }, index) => {
     if (!tables.signs.some(({ id }) => id === sign))
-      throw unfit(`items[${index}].sign`, 'unknown-sign', { given: sign });
+      throw inputError(`items[${index}].sign`, 'unknown-sign', { given: sign });
   });
   for (const item of read?.understood ?? [])
     cases.addObservation(db, {
@@ -85,9 +86,9 @@ export const addEvidence = act('addEvidence', ({ db, tables, clock, today }, { s
 export const answerCheck = act('answerCheck', ({ db, tables, clock, today }, { check, answer }, caseId) => {
   const row = theOpenCase(db, caseId);
   const checkRow = tables.checks.find(({ id }) => id === check);
-  if (!checkRow) throw unfit('check', 'unknown-check', { given: check });
+  if (!checkRow) throw inputError('check', 'unknown-check', { given: check });
   const given = checkRow.answers.find(({ id }) => id === answer);
-  if (!given) throw unfit('answer', 'one-of', { known: checkRow.answers.map(({ id }) => `"${id}"`).join(', ') });
+  if (!given) throw inputError('answer', 'one-of', { known: checkRow.answers.map(({ id }) => `"${id}"`).join(', ') });
   cases.addCheckDone(db, { caseId: row.id, check, answer, on: today });
   for (const { sign, state } of given.gives)
     cases.addObservation(db, { caseId: row.id, sign, state, said: checkRow.name, on: today });
@@ -98,12 +99,12 @@ export const answerCheck = act('answerCheck', ({ db, tables, clock, today }, { c
 export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy, strength }, caseId) => {
   const row = theOpenCase(db, caseId);
   const remedyRow = tables.remedies.find(({ id }) => id === remedy);
-  if (!remedyRow) throw unfit('remedy', 'unknown-remedy', { given: remedy });
+  if (!remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
   const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
   const against = againstPlant(tables, remedyRow, planting?.plant);
   if (against !== undefined) throw conflict('not-for-plant', { remedy: remedyRow.name, why: against });
   if (strength !== undefined && remedyRow.recipe && !withinCap(remedyRow.recipe, strength))
-    throw unfit('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
+    throw inputError('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
   if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
     throw conflict('under-way', { remedy: remedyRow.name });
   const id = randomUUID();
@@ -134,7 +135,7 @@ export const recordStep = act('recordStep', ({ db, tables, today }, { treatmentI
   const remedy = maybeRemedy(tables, row.remedy);
   if (!remedy) throw conflict('no-longer-known', { given: row.remedy });
   const spec = remedy.steps.find(({ id }) => id === step);
-  if (!spec) throw unfit('step', 'no-such-step', { given: step, remedy: remedy.name });
+  if (!spec) throw inputError('step', 'no-such-step', { given: step, remedy: remedy.name });
   const current = treatments.anyStepsOf(db, row.id).find((event) => event.step === step);
   if (outcome === 'undone' && !current) throw conflict('not-ticked');
   if (outcome !== 'undone' && current) throw conflict('ticked-already');
@@ -147,7 +148,7 @@ export const recordStep = act('recordStep', ({ db, tables, today }, { treatmentI
 export const addLook = act('addLook', ({ db, today }, { treatmentId, kind, counts, harmSeen }, caseId) => {
   const row = theOpenCase(db, caseId);
   if (treatmentId !== undefined && theTreatment(db, treatmentId).case_id !== row.id)
-    throw unfit('treatmentId', 'other-case');
+    throw inputError('treatmentId', 'other-case');
   const id = randomUUID();
   cases.addLook(db, {
     id,

@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
+import { inputError } from '@trowel/core/contract';
 import { answered } from '@trowel/core/practice';
 import { plantNamed } from '@trowel/core/read';
 import { rowById } from '@trowel/core/tables';
 import { readSoilCsv } from '../formats/soil-csv';
-import { notFound, unfit } from '../problems';
+import { notFound } from '../problems';
 import * as cases from '../store/cases';
 import * as clinic from '../store/clinic';
 import * as garden from '../store/garden';
@@ -11,7 +12,7 @@ import { readingOf } from '../views/reading';
 import { act, type Deps } from './command';
 
 export const addBed = act('addBed', ({ db }, { name, setting, note }) => {
-  if (garden.maybeOneBedNamed(db, name)) throw unfit('name', 'bed-name-taken', { given: name });
+  if (garden.maybeOneBedNamed(db, name)) throw inputError('name', 'bed-name-taken', { given: name });
   const id = randomUUID();
   garden.addBed(db, { id, name, setting, note });
   return { caseId: null, result: { id } };
@@ -20,7 +21,7 @@ export const addBed = act('addBed', ({ db }, { name, setting, note }) => {
 export const addPlanting = act('addPlanting', ({ db, tables, today }, { plant, label }, bedId) => {
   if (!garden.maybeOneBed(db, bedId)) throw notFound('bed', bedId);
   const known = tables.plants.some(({ id }) => id === plant) ? plant : plantNamed(tables, plant);
-  if (known === undefined) throw unfit('plant', 'unknown-plant', { given: plant });
+  if (known === undefined) throw inputError('plant', 'unknown-plant', { given: plant });
   const id = randomUUID();
   garden.addPlanting(db, {
     id,
@@ -72,7 +73,7 @@ export const addSoilTest = act('addSoilTest', (context, { on, source, found }, b
 export const importSoilTests = act('importSoilTests', (context, { csv }) => {
   const rows = readSoilCsv(csv).map((row) => {
     const bed = garden.maybeOneBedNamed(context.db, row.bed);
-    if (!bed) throw unfit(`csv line ${row.line}, column bed`, 'no-bed-called', { given: row.bed });
+    if (!bed) throw inputError(`csv line ${row.line}, column bed`, 'no-bed-called', { given: row.bed });
     return { ...row, bedId: bed.id };
   });
   for (const { bedId, on, found } of rows)
@@ -85,7 +86,7 @@ export const setThreshold = act('setThreshold', (context, { actAbove }, causeId)
   const { db, tables, today } = context;
   const cause = tables.causes.find(({ id }) => id === causeId);
   if (!cause) throw notFound('cause', causeId);
-  if (!cause.threshold) throw unfit('actAbove', 'not-counted', { cause: cause.name });
+  if (!cause.threshold) throw inputError('actAbove', 'not-counted', { cause: cause.name });
   clinic.saveThreshold(db, causeId, actAbove, today);
   weighAnew(context, () => true);
   return { caseId: null, result: {} };
@@ -96,7 +97,7 @@ export const answerPractice = act('answerPractice', ({ db, tables, today }, { ca
     ['cause', cause],
     ['answer', answer],
   ] as const)
-    if (!tables.causes.some((row) => row.id === id)) throw unfit(field, 'unknown-cause', { given: id });
+    if (!tables.causes.some((row) => row.id === id)) throw inputError(field, 'unknown-cause', { given: id });
   const before = clinic.maybeOneCard(db, cause);
   const isRight = cause === answer;
   clinic.saveCard(db, answered(before, cause, isRight, today), (before?.minutes ?? 0) + Math.round(minutes));

@@ -1,5 +1,4 @@
-import { inputError, problemsIn, soilFound, type SoilFound } from '@trowel/core/contract';
-import { unfit } from '../problems';
+import { InputError, inputError, problemsIn, soilFound, type SoilFound } from '@trowel/core/contract';
 import { isIsoDate } from '@trowel/core/quantities';
 import Papa from 'papaparse';
 
@@ -37,13 +36,13 @@ export function readSoilCsv(csv: string): SoilCsvRow[] {
     transformHeader: (header) => header.trim().toLowerCase().replace(/\s+/g, '_'),
   });
   const broken = errors.find(({ type }) => type !== 'Delimiter');
-  if (broken) throw unfit(`csv line ${(broken.row ?? 0) + 2}`, 'csv-broken', { why: broken.message });
+  if (broken) throw inputError(`csv line ${(broken.row ?? 0) + 2}`, 'csv-broken', { why: broken.message });
   for (const needed of ['bed', 'date'])
-    if (!meta.fields?.includes(needed)) throw unfit('csv line 1', 'csv-no-column', { column: needed });
+    if (!meta.fields?.includes(needed)) throw inputError('csv line 1', 'csv-no-column', { column: needed });
   const strange = meta.fields?.find((field) => !known.includes(field));
   if (strange !== undefined)
-    throw unfit('csv line 1', 'csv-strange-column', { column: strange, known: known.join(', ') });
-  if (data.length === 0) throw unfit('csv', 'csv-empty');
+    throw inputError('csv line 1', 'csv-strange-column', { column: strange, known: known.join(', ') });
+  if (data.length === 0) throw inputError('csv', 'csv-empty');
   return data.map((row, index) => rowOf(row, index + 2));
 }
 
@@ -54,13 +53,13 @@ function rowOf(row: Record<string, string>, line: number): SoilCsvRow {
     const value = text(column);
     if (value === '') return undefined;
     const parsed = Number(value.replace(',', '.'));
-    if (!Number.isFinite(parsed)) throw unfit(at(column), 'csv-not-number', { given: value });
+    if (!Number.isFinite(parsed)) throw inputError(at(column), 'csv-not-number', { given: value });
     return parsed;
   };
   const bed = text('bed');
-  if (bed === '') throw unfit(at('bed'), 'csv-no-bed');
+  if (bed === '') throw inputError(at('bed'), 'csv-no-bed');
   const on = text('date');
-  if (!isIsoDate(on)) throw unfit(at('date'), 'csv-not-day', { given: on });
+  if (!isIsoDate(on)) throw inputError(at('date'), 'csv-not-day', { given: on });
   const measured = Object.fromEntries(
     Object.entries(numberColumns).flatMap(([column, name]) => {
       const value = number(column);
@@ -69,13 +68,13 @@ function rowOf(row: Record<string, string>, line: number): SoilCsvRow {
   );
   const [sand, silt, clay] = textureColumns.map(number);
   const layers = [sand, silt, clay].filter((value) => value !== undefined);
-  if (layers.length > 0 && layers.length < 3) throw unfit(at('sand'), 'csv-texture');
+  if (layers.length > 0 && layers.length < 3) throw inputError(at('sand'), 'csv-texture');
   const values = { ...measured, ...(layers.length === 3 ? { texture: { sand, silt, clay } } : {}) };
   const [wrong] = problemsIn(soilFound, values);
   if (wrong) {
     const column = Object.entries(numberColumns).find(([, name]) => name === wrong.field)?.[0] ?? wrong.field;
-    throw inputError(at(column), wrong.message);
+    throw new InputError([{ ...wrong, field: at(column) }]);
   }
-  if (Object.keys(values).length === 0) throw unfit(`csv line ${line}`, 'csv-nothing');
+  if (Object.keys(values).length === 0) throw inputError(`csv line ${line}`, 'csv-nothing');
   return { line, bed, on, found: soilFound.parse(values) };
 }

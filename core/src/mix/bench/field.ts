@@ -91,21 +91,21 @@ export function quantity(
     },
     parse(raw, at, system) {
       if (raw === undefined && usual !== undefined) return usual;
-      if (raw === undefined) throw inputError(at, `is missing: an amount, in ${base} where no unit is given`);
+      if (raw === undefined) throw inputError(at, 'missing-amount', { unit: base });
       if (typeof raw === 'number') return within(raw, at, system);
       const { amount, unit = base } =
         typeof raw === 'string' ? { amount: raw } : ((raw ?? {}) as { amount?: unknown; unit?: string });
       if ((typeof amount !== 'number' && typeof amount !== 'string') || typeof unit !== 'string')
-        throw inputError(at, `must be a number in ${base}, a text like "1 qt", or {"amount": …, "unit": "…"}`);
+        throw inputError(at, 'amount-shape', { unit: base });
       const read = readAmount(String(amount), { kind, unit, system, ...(also ? { also } : {}) });
       if (read.kind === 'read') return within(read.quantity.amount, at, system);
       const { because } = read;
       const known = unitsOf(kind, system).join(', ');
       throw because.kind === 'unknown-unit' || because.kind === 'other-kind'
-        ? inputError(`${at}.unit`, `"${because.unit}" is not known here; use ${known}`)
+        ? inputError(`${at}.unit`, 'unknown-here-use', { given: because.unit, known })
         : because.kind === 'negative'
-          ? inputError(at, 'must be more than 0')
-          : inputError(at, `"${String(amount)}" is no amount; write a figure and a unit like ${known}`);
+          ? inputError(at, 'more-than', { least: 0 })
+          : inputError(at, 'no-amount', { given: String(amount), known });
     },
   };
 }
@@ -116,17 +116,19 @@ export function number(unit: NumberUnit, limits: Limits = {}): Field<number> {
     spec: { kind: 'number', unit, ...(usual === undefined ? {} : { usual }), ...bare(limits) },
     parse(raw, at) {
       if (raw === undefined && usual !== undefined) return usual;
-      if (typeof raw !== 'number') throw inputError(at, raw === undefined ? 'is missing' : 'must be a number');
+      if (typeof raw !== 'number') throw inputError(at, raw === undefined ? 'missing' : 'not-a-number');
       return checked(raw, at, limits, String);
     },
   };
 }
 
 function checked(value: number, at: string, { from, to }: Limits, words: (limit: number) => string): number {
-  if (!Number.isFinite(value)) throw inputError(at, 'must be a number');
+  if (!Number.isFinite(value)) throw inputError(at, 'not-a-number');
   if (from === undefined ? value <= 0 : value < from)
-    throw inputError(at, from === undefined ? 'must be more than 0' : `must be at least ${words(from)}`);
-  if (to !== undefined && value > to) throw inputError(at, `must be at most ${words(to)}`);
+    throw from === undefined
+      ? inputError(at, 'more-than', { least: 0 })
+      : inputError(at, 'at-least', { least: words(from) });
+  if (to !== undefined && value > to) throw inputError(at, 'at-most', { most: words(to) });
   return value;
 }
 
@@ -140,7 +142,7 @@ export function choice<const Id extends string>(
     parse(raw, at) {
       if (raw === undefined && usual !== undefined) return usual;
       const found = ids.find((id) => id === raw);
-      if (found === undefined) throw inputError(at, `must be one of ${ids.join(', ')}`);
+      if (found === undefined) throw inputError(at, 'one-of', { known: ids.join(', ') });
       return found;
     },
   };
@@ -150,7 +152,7 @@ export function text(more: Pick<Limits, 'when'> = {}): Field<string> {
   return {
     spec: { kind: 'text', ...bare(more) },
     parse(raw, at) {
-      if (typeof raw !== 'string' || raw.trim() === '') throw inputError(at, 'is missing');
+      if (typeof raw !== 'string' || raw.trim() === '') throw inputError(at, 'missing');
       return raw;
     },
   };

@@ -29,6 +29,6 @@ export const benchTools: readonly BenchTool[] = Object.values(subjects).flatMap(
 /** @throws InputError naming the tools there are. */
 export function benchTool(id: string): BenchTool {
   const tool = benchTools.find((candidate) => candidate.id === id);
-  if (!tool) throw inputError('tool', `"${id}" is not known; known: ${benchTools.map((row) => row.id).join(', ')}`);
+  if (!tool) throw inputError('tool', 'unknown-of', { given: id, known: benchTools.map((row) => row.id).join(', ') });
   return tool;
 }

@@ -47,10 +47,10 @@ export function cornersOf(outline: string | undefined, system: MeasureSystem): C
   const corners = words.map((word, at): Corner => {
     const [x, y, more] = word.split(',').map(Number);
     if (x === undefined || y === undefined || more !== undefined || !Number.isFinite(x) || !Number.isFinite(y))
-      throw inputError('values.outline', `corner ${at + 1}, "${word}", must be two numbers like 3,1.5`);
+      throw inputError('values.outline', 'corner-broken', { corner: at + 1, given: word });
     return [x * one, y * one];
   });
-  if (corners.length < 3) throw inputError('values.outline', 'needs at least three corners, like 0,0 3,0 3,2');
+  if (corners.length < 3) throw inputError('values.outline', 'too-few-corners');
   return corners;
 }
 
@@ -69,8 +69,7 @@ export function areaOf(bed: Bed, system: MeasureSystem): { area: number; working
     case 'circle':
       return found((Math.PI * across ** 2) / 4, 'area-circle', { across: metres(across) });
     case 'L':
-      if (cutLength >= length || cutWidth >= width)
-        throw inputError('values.cutLength', 'the missing corner must be smaller than the bed');
+      if (cutLength >= length || cutWidth >= width) throw inputError('values.cutLength', 'corner-too-large');
       return found(length * width - cutLength * cutWidth, 'area-L', {
         length: metres(length),
         width: metres(width),
@@ -80,7 +79,7 @@ export function areaOf(bed: Bed, system: MeasureSystem): { area: number; working
     case 'outline': {
       const corners = cornersOf(bed.outline, system);
       const area = areaOfOutline(corners);
-      if (area === 0) throw inputError('values.outline', 'encloses nothing; give the corners in order round the bed');
+      if (area === 0) throw inputError('values.outline', 'outline-empty');
       return found(area, 'area-outline', { corners: corners.length });
     }
     case 'area':

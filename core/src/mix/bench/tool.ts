@@ -83,7 +83,7 @@ export function defineTool<
     answer(tables, measures, given) {
       for (const key of Object.keys(given))
         if (!(key in fields))
-          throw inputError(`values.${key}`, `is not known here; "${id}" takes ${Object.keys(fields).join(', ')}`);
+          throw inputError(`values.${key}`, 'strange-value', { of: id, known: Object.keys(fields).join(', ') });
       const values = Object.fromEntries(
         Object.entries(fields).map(([key, { parse }]) => [key, parse(given[key], `values.${key}`, measures)]),
       ) as ValuesOf<Of>;
