@@ -238,7 +238,7 @@ test.describe('at the bench', () => {
     await page.getByRole('button', { name: 'Soap spray' }).click();
     const soap = page.getByRole('textbox', { name: 'true liquid soap, in mL/L' });
     await soap.fill('40');
-    await expect(page.getByRole('alert')).toContainText('above the limit of 20');
+    await expect(page.getByRole('alert')).toContainText('over the limit of 2 %');
     await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeDisabled();
     await soap.fill('8');
     await page.getByLabel('Name of the recipe').fill('Soap for the gooseberries');
