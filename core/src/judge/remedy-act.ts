@@ -2,11 +2,11 @@ import { rowById, type IngredientRow, type RecipeSpec, type RemedyRow, type Tabl
 import type { ActThing } from './judge';
 
 /** Where a remedy goes. */
-export function remedyUse({ id, classes, recipe }: Pick<RemedyRow, 'id' | 'classes' | 'recipe'>): Use | undefined {
+export function remedyUse({ classes, recipe }: Pick<RemedyRow, 'classes' | 'recipe'>): Use | undefined {
   if (recipe?.kind === 'bait' || classes.includes('bait')) return 'bait';
   if (classes.includes('spray')) return 'leaf';
   if (classes.includes('hygiene')) return 'tool';
-  if (classes.includes('drench')) return id.endsWith('-soak') ? 'soak' : 'root';
+  if (classes.includes('drench')) return classes.includes('soak') ? 'soak' : 'root';
   return recipe ? 'soil' : undefined;
 }
 

@@ -3,7 +3,8 @@ import type { RemedyOrder } from '../contract/mix';
 import { g, gPerLitre, mL, mLPerLitre, said, trim, type Said } from '../quantities';
 import type { IngredientRow, RecipeSpec } from '../tables';
 import { boricAcidInBorax } from './bench/bait';
-import { syrupDensity, usualBottlePercent } from './limits';
+import { usualBottlePercent } from '../judge';
+import { syrupDensity } from './limits';
 
 /** What goes in, before it is measured. */
 export interface Amount {

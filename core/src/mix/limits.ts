@@ -1,7 +1,5 @@
+import { usualBottlePercent } from '../judge';
 import type { RecipeSpec } from '../tables';
-
-/** Label strength where nothing is said, %: what pharmacies sell. */
-export const usualBottlePercent = 3;
 
 /** g/mL of a syrup with 20 % sugar: it weighs close to its volume. Source: sugar tables. */
 export const syrupDensity = 1.08;

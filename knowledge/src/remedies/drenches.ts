@@ -32,7 +32,7 @@ export const drenchesRemedies: readonly RemedyCore[] = [
     notFor: ['seedling', 'fern'],
     settings: ['pot', 'indoors', 'greenhouse'],
     cautions: [caution('clock-soap-left', 'By the clock: soap left on roots kills them.')],
-    classes: ['soap', 'drench'],
+    classes: ['soap', 'drench', 'soak'],
     steps: chain({
       apply: [
         'Stand the pot in soapy water for twenty minutes; drain; flush three times',
