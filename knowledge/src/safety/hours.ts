@@ -25,6 +25,13 @@ export const hours: readonly SafetyRule[] = [
     'Wait for a dry evening.',
   ),
   guideline(
+    'salt-in-sun',
+    'caution',
+    { things: ['salt'], facts: ['sun', 'on-leaves'] },
+    'Salts dry on leaves in the sun and burn them.',
+    'A dull morning or the evening.',
+  ),
+  guideline(
     'soap-hard-water',
     'caution',
     { things: ['soap'], facts: ['hard-water'] },

@@ -1,5 +1,6 @@
 import { amountsIn } from '../../hear';
 import type { MeasureSystem } from '../../quantities';
+import { readLine } from '../../read';
 import { plantNamesOf } from '../../read/words';
 import type { CauseRow, IngredientRow, PlantRow, SceneFact, Tables, WeedRow } from '../../tables';
 import { mentions, type Mention } from '../mentions';
@@ -53,8 +54,33 @@ const groupFacts: Readonly<Record<string, SceneFact>> = {
 };
 
 /** What else is so, from the line's words and the plants it is put on. */
+/** Nothing but a helper shows it that often. */
+const showsOften = 0.5;
+const below = new Set(['inside-soil', 'soil-surface', 'roots', 'lawn', 'around', 'water']);
+/** So seldom that it is no sign of that. */
+const showsHardly = 0.2;
+
+/** "The orange spiky bugs": what the reader of signs knows as a helper is one here too. */
+function describesHelper(tables: Tables, line: string): boolean {
+  // Worms and what else lives below are met wherever one digs.
+  const onPlants = new Set(
+    tables.signs.filter(({ what, where }) => what === 'insect' && !below.has(where)).map(({ id }) => id),
+  );
+  const seen = new Set(
+    readLine(tables, line).understood.flatMap(({ sign, state }) =>
+      state === 'seen' && onPlants.has(sign) ? [sign] : [],
+    ),
+  );
+  const shows = (kinds: (kind: CauseRow['kind']) => boolean, from: number) =>
+    tables.causes
+      .filter(({ kind }) => kinds(kind))
+      .flatMap(({ signs }) => signs.filter(({ strength }) => strength >= from).map(({ sign }) => sign));
+  const others = new Set(shows((kind) => kind !== 'helper', showsHardly));
+  return shows((kind) => kind === 'helper', showsOften).some((sign) => seen.has(sign) && !others.has(sign));
+}
+
 export function factsIn(
-  { sceneFacts }: Pick<Tables, 'sceneFacts'>,
+  tables: Tables,
   whole: string,
   plants: readonly Mention<PlantRow>[],
   isAboutWeeds: boolean,
@@ -69,7 +95,7 @@ export function factsIn(
   const temperature = temperatures.length === 0 ? undefined : Math.max(...temperatures.map(({ amount }) => amount));
   return [
     ...new Set([
-      ...sceneFacts
+      ...tables.sceneFacts
         .filter((row) => mentions([{ row, words: row.words }], line).some(isThere(line)))
         .map(({ id }) => id),
       ...plants
@@ -77,6 +103,7 @@ export function factsIn(
         .flatMap(({ row }) => row.groups.flatMap((group) => groupFacts[group] ?? [])),
       ...(plants.some((plant) => isTarget(plant, line)) ? (['on-plant'] as const) : []),
       ...(isAboutWeeds ? (['as-weedkiller'] as const) : []),
+      ...(describesHelper(tables, whole) ? (['target-helper'] as const) : []),
       ...(temperature === undefined ? [] : weatherFacts({ temperature })),
     ]),
   ];
