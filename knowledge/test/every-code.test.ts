@@ -17,6 +17,7 @@ import {
   logWords,
   mixSentences,
   moveSays,
+  needWords,
   problemSentences,
   standingWords,
   toolWords,
@@ -272,6 +273,21 @@ describe.each(measureSystems)('in %s measures', (system) => {
         expect(line).not.toContain(act.includes('-') ? act : '\u0000');
       }
   });
+});
+
+test('every question back is asked in the gardener’s measures', () => {
+  for (const system of measureSystems) {
+    const tables = spokenIn(knowledge, system);
+    for (const { id } of knowledge.ingredients)
+      for (const need of [
+        { kind: 'what' },
+        { kind: 'how-strong', ingredient: id },
+        { kind: 'which-bottle', ingredient: id },
+      ] as const) {
+        const { asks, answers } = needWords(tables, need, system);
+        for (const words of [asks, ...answers]) expectWhole(words, system, `${need.kind} ${id}`);
+      }
+  }
 });
 
 test('every way a request can fail has a sentence', () => {
