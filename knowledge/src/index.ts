@@ -6,7 +6,8 @@ import { conditions } from './conditions';
 import { courses } from './courses';
 import { ingredients } from './ingredients';
 import { keepApart } from './keep-apart';
-import { areaLimits, limits, paces } from './limits';
+import { classes } from './limits/classes';
+import { areaLimits, limits, paces, temperatures } from './limits';
 import { plants } from './plants';
 import { regret } from './regret';
 import { remedies } from './remedies';
@@ -16,6 +17,7 @@ import { sceneFacts } from './safety/facts';
 import { signs } from './signs';
 import { weeds } from './weeds';
 import { concepts } from './words';
+import { works } from './words/works';
 
 export { retired };
 
@@ -36,6 +38,9 @@ export const knowledge: Tables = {
   limits,
   areaLimits,
   paces,
+  classes,
+  temperatures,
+  works,
   courses,
   combinations,
   retired,

@@ -2,6 +2,7 @@
 
 /** Stopped, with what to do instead. */
 export const stopped: readonly string[] = [
+  'castor meal around the beds, dog digs there',
   'rubbing alcohol neat on the leaves of my orchid',
   'Can I add a splash of ammonia cleaner to my bleach bucket for cleaning pots?',
   'mix household bleach with lemon juice to wash seed trays',
@@ -159,7 +160,6 @@ export const cautioned: readonly string[] = [
   'oil spray at noon in July sun',
   'spray soap when it is gusty',
   'soap next to my ferns',
-  'castor meal around the beds, dog digs there',
   'cocoa mulch and a dog',
   'tea tree oil around my cats',
   'rain water from the roof on lettuce',

@@ -1,11 +1,12 @@
 import { answerOrder } from '@trowel/core/headless';
 import type { MeasureSystem } from '@trowel/core/quantities';
 import { knowledge } from '@trowel/knowledge';
+import ownQuestions from './own-questions.json';
 import questions from './questions.json';
 
 /**
  * 240 questions as people ask them before pouring, in four measure systems, each with the level it deserves. Every
- * fourth (3, 7, 11 …) is only measured, never learned from.
+ * eighth (7, 15, 23 …) is only measured, never learned from; 130 more were written before the words they need were here.
  */
 type Level = 'stop' | 'caution' | 'fine' | 'cannot-say';
 
@@ -17,14 +18,17 @@ function levelOf(ask: string, measures: string): Level {
   return answer.cautions.some(({ level }) => level === 'caution') ? 'caution' : 'fine';
 }
 
-const graded = questions.map(({ ask, measures, level }, at) => ({
-  ask,
-  level: level as Level,
-  said: levelOf(ask, measures),
-  isAside: at % 4 === 3,
-}));
+const gradedOf = (rows: typeof questions) =>
+  rows.map(({ ask, measures, level }, at) => ({
+    ask,
+    level: level as Level,
+    said: levelOf(ask, measures),
+    isAside: at % 8 === 7,
+  }));
+const graded = gradedOf(questions);
 const learned = graded.filter(({ isAside }) => !isAside);
 const aside = graded.filter(({ isAside }) => isAside);
+const own = gradedOf(ownQuestions);
 const right = (rows: typeof graded) => rows.filter(({ level, said }) => level === said).length / rows.length;
 const called = (rows: typeof graded, level: Level, said: Level) =>
   rows.filter((row) => row.level === level && row.said === said).map(({ ask }) => ask);
@@ -46,5 +50,12 @@ describe('questions before pouring', () => {
   test('what is harmless is let be', () => {
     const harmless = learned.filter(({ level }) => level === 'fine');
     expect(harmless.filter(({ said }) => said !== 'fine').length / harmless.length).toBeLessThan(0.06);
+  });
+
+  test('questions written for what was missing keep their level', () => {
+    expect(own.length).toBeGreaterThanOrEqual(130);
+    expect(right(own)).toBeGreaterThanOrEqual(0.9);
+    expect(called(own, 'stop', 'fine')).toEqual([]);
+    expect(called(own, 'cannot-say', 'fine')).toEqual([]);
   });
 });

@@ -59,15 +59,15 @@ describe('safety rules', () => {
 
   test('the gravest rule comes first', () => {
     const found = rulesIn(knowledge, {
-      things: [{ classes: ['soap', 'spray'] }],
-      facts: ['very-hot', 'hot', 'near-paving'],
+      things: [{ classes: ['soap', 'spray', 'ferment'] }],
+      facts: ['very-hot', 'hot'],
     });
     expect(found.map(({ level }) => level)).toEqual(['stop', 'caution', 'note']);
   });
 
   test('every fact but the measured ones can be said in words', () => {
     const silent = knowledge.sceneFacts.filter(({ words }) => words.length === 0);
-    expect(silent.map(({ id }) => id)).toEqual(['very-hot']);
+    expect(silent.map(({ id }) => id)).toEqual(['very-hot', 'on-tools']);
   });
 });
 

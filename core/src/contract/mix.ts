@@ -238,6 +238,8 @@ export const mixResponse = z.discriminatedUnion('kind', [
     /** Questions back, with answers to choose from. */
     asks: z.array(z.object({ asks: z.string(), answers: z.array(z.string()) })).optional(),
     notUnderstood: z.array(z.string()),
+    /** Words of a question that nothing was read from. */
+    notUsed: z.array(z.string()).optional(),
   }),
   z.object({
     kind: z.literal('refused'),
@@ -245,6 +247,7 @@ export const mixResponse = z.discriminatedUnion('kind', [
     says: z.string(),
     understood: z.array(z.string()).optional(),
     notUnderstood: z.array(z.string()).optional(),
+    notUsed: z.array(z.string()).optional(),
   }),
 ]);
 export type MixResponse = z.infer<typeof mixResponse>;

@@ -3,8 +3,8 @@ import { figureOf, figurePattern } from './figures';
 
 /** An amount in running words: so much volume, weight, time …, and where it stands. */
 export interface HeardAmount {
-  readonly kind: 'volume' | 'mass' | 'length' | 'area' | 'temperature' | 'time' | 'percent' | 'ppm' | 'part';
-  /** In mL, g, m, m², °C, days, %, mg/L, parts. */
+  readonly kind: 'volume' | 'mass' | 'length' | 'area' | 'temperature' | 'speed' | 'time' | 'percent' | 'ppm' | 'part';
+  /** In mL, g, m, m², °C, km/h, days, %, mg/L, parts. */
   readonly amount: number;
   /** What the same words weigh where the thing is a powder: "an ounce" is a volume of soap and a weight of soda. */
   readonly asMass?: number;
@@ -52,7 +52,7 @@ const speech: readonly SpeechUnit[] = [
   { words: 'parts?', kind: 'part', base: 1 },
 ];
 
-const heardKinds = new Set<string>(['volume', 'mass', 'length', 'area', 'temperature']);
+const heardKinds = new Set<string>(['volume', 'mass', 'length', 'area', 'temperature', 'speed']);
 const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '\\s?');
 /** The words of the unit table, longest first; a lone letter counts only after a figure in digits. */
 const unitWords = units
@@ -98,6 +98,7 @@ function heard(figure: number, word: string, found: RegExpMatchArray, system: Me
     ];
   const unit = namedUnit(tidy);
   if (!unit) return [];
+  if (unit.id === '°F') return [{ kind: 'temperature', amount: inCelsius(figure), ...where }];
   const base = (one: Unit) => figure * (typeof one.base === 'function' ? one.base(system) : one.base);
   if (unit.id === 'oz') {
     const fluid = unitNamed('fl oz');
@@ -105,6 +106,8 @@ function heard(figure: number, word: string, found: RegExpMatchArray, system: Me
   }
   return [{ kind: unit.kind as HeardAmount['kind'], amount: base(unit), ...where }];
 }
+
+const inCelsius = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
 
 const namedUnit = (word: string): Unit | undefined =>
   unitNamed(word) ??
@@ -117,7 +120,7 @@ function degreesIn(line: string, system: MeasureSystem): HeardAmount[] {
     const value = Number(found[1] ?? found[2]);
     return {
       kind: 'temperature' as const,
-      amount: value > 45 ? ((value - 32) * 5) / 9 : value,
+      amount: value > 45 ? inCelsius(value) : value,
       at: found.index ?? 0,
       length: found[0].length,
     };
@@ -131,7 +134,7 @@ function degreesIn(line: string, system: MeasureSystem): HeardAmount[] {
     return [
       {
         kind: 'temperature' as const,
-        amount: isFahrenheit ? ((value - 32) * 5) / 9 : value,
+        amount: isFahrenheit ? inCelsius(value) : value,
         at: found.index ?? 0,
         length: whole.length,
       },

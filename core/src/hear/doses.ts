@@ -29,6 +29,8 @@ export interface HeardDose {
   /** An amount without what it goes into: nothing can be worked out. */
   readonly amountOnly?: true;
   readonly rough?: true;
+  /** A drop or two, to make water cling: no dose of its own. */
+  readonly trace?: true;
 }
 
 const dilutes = String.raw`(?:in|into|to|per|with|for|a|an|/|:|each|every|to every|up to|made up to|top(?:ped)? (?:it )?up (?:to|with))`;
@@ -40,13 +42,13 @@ const wateredBase =
   /^\s*(?:of\s+)?(?:(?:rain|tap|warm|cold|soft|lukewarm|distilled|plain|clean|hot)\s*)*(?:water|rainwater|h2o|distilled)\b/iu;
 /** "per litre", "/L", "the gallon": one of it. */
 const perOne =
-  /(?:\bper|\/|\bto the|\bto each|\bto every|\bin each|\bfor each|\bfor every|\ba(?=\s))\s*(square\s+(?:metre|meter|yard|foot)|sq\.?\s*(?:m|ft|yd)|m2|m²|millilit(?:re|er)|ml|lit(?:re|er)|l|gallon|gal|quart|qt|pint|pt|cup|bucket|can)\b/giu;
+  /(?:\bper|\/|\bto the|\bto each|\bto every|\bin each|\binto the|\binto a|\bin the|\bfor each|\bfor every|\ba(?=\s))\s*(square\s+(?:metre|meter|yard|foot)|sq\.?\s*(?:m|ft|yd)|m2|m²|millilit(?:re|er)|ml|lit(?:re|er)|l|gallon|gal|quart|qt|pint|pt|cup|bucket|can)\b/giu;
 const partsOf = new RegExp(
   String.raw`\b(${figurePattern})\s+parts?\b([^.;?!]{0,60}?)\b(?:to|with|and|in|:|\+|,)\s+(${figurePattern})\s+(?:parts?\b|(?:of\s+)?water)`,
   'giu',
 );
 const bareRatio =
-  /(?<![\w.,:/]|\b(?:at|by|until|till|around|before|after|from)\s)(\d+)\s*:\s*(\d+)(?![\d:])|\b(one|1|two|2)\s+(?:to|in)\s+(\d+|two|three|four|five|six|eight|nine|ten|twenty|fifty|hundred)\b(?!\s*(?:days?|weeks?|hours?|months?|ml|litres?|liters?|gallons?|quarts?|pints?|cups?|°|degrees|metres?|meters?|feet|inches|leaves|plants|times|minutes))/giu;
+  /(?<![\w.,:/]|\b(?:by|until|till|around|before|after|from)\s|\bat\s(?!1\s*:))(\d+)\s*:\s*(\d+)(?![\d:]|\s*(?:am\b|pm\b|a\.m|p\.m|o'clock|sharp|in the|this|tomorrow|tonight))|\b(one|1|two|2)\s+(?:to|in)\s+(\d+|two|three|four|five|six|eight|nine|ten|twenty|fifty|hundred)\b(?!\s*(?:days?|weeks?|hours?|months?|ml|litres?|liters?|gallons?|quarts?|pints?|cups?|°|degrees|metres?|meters?|feet|inches|leaves|plants|times|minutes))/giu;
 const neat =
   /\b(?:neat|undiluted|straight(?: (?:up|from|out of|in|on))?|full[- ]strength|as it comes|no water(?: added)?|without (?:any )?water|unthinned|right out of the bottle|from the bottle)\b/iu;
 const byLabel =
@@ -66,9 +68,19 @@ export function sentencesOf(line: string): { readonly text: string; readonly at:
   return found.map((hit) => ({ text: hit[0], at: hit.index ?? 0 }));
 }
 
+/** mL or g. */
+const aTrace = 0.6;
+const shareWord = /half|quarter|third/iu;
+
 /** How much of each named thing there is in the mix, in the speaker's own measures. @returns one for each of `things`, in their order */
 export function dosesIn(line: string, things: readonly Named[], system: MeasureSystem): HeardDose[] {
-  const amounts = [...amountsIn(line, system), ...onesIn(line, system)].sort((a, b) => a.at - b.at);
+  const told = amountsIn(line, system);
+  // "Half a pint" names no pint besides.
+  const ones = onesIn(line, system).filter(
+    (one) =>
+      !told.some(({ at, length }) => one.at > at && one.at < at + length && shareWord.test(line.slice(at, one.at))),
+  );
+  const amounts = [...told, ...ones].sort((a, b) => a.at - b.at);
   const bases = amounts.filter((one) => isBase(line, one));
   const label =
     byLabel.test(line) || multiple.test(line)
@@ -97,14 +109,17 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
       ...(area === undefined ? {} : { perArea: area }),
       ...(taken && share === undefined && area === undefined ? { amountOnly: true as const } : {}),
       ...(taken?.rough ? { rough: true as const } : {}),
+      ...(taken && share === undefined && taken.amount < aTrace ? { trace: true as const } : {}),
     };
   });
 }
 
 /** Less than this is nothing that something is thinned in, unless it is said to be water. */
 const leastBase = 90;
+const onArea = /\b(?:on|onto|over|across|round|around|for|per|to)\s+(?:the|my|our|a|each|every|one|this)?\s*$/iu;
 const isBase = (line: string, one: HeardAmount): boolean => {
   if (wateredBase.test(line.slice(one.at + one.length))) return one.kind === 'volume';
+  if (one.kind === 'area' && onArea.test(line.slice(0, one.at))) return true;
   const isEnough = one.kind === 'volume' ? one.amount >= leastBase : one.kind === 'area' || one.kind === 'mass';
   return isEnough && beforeBase.test(line.slice(0, one.at));
 };
@@ -151,6 +166,9 @@ const gramsOf = (taken: HeardAmount, { form, density }: Named): number =>
 const sameSentence = (line: string, a: number, b: number): boolean =>
   !/[;?!\n]|\.(?!\d)/u.test(line.slice(Math.min(a, b), Math.max(a, b)));
 
+const equalParts =
+  /\bhalf[ -](?:and|n|'n')[ -]half\b|\bfifty[ -]fifty\b|\b50[:/ -]50\b|\bequal (?:parts|amounts)\b|\bhalf (?:of )?(?:\w+ )?\w+,? (?:and )?half (?:of )?(?:\w+ )?\w+\b/giu;
+
 /** "1:9", "one part to nine", "one in ten": % of the mix. */
 function ratiosIn(line: string): { percent: number; at: number; length: number }[] {
   const of = (small: number, large: number, isIn: boolean) =>
@@ -165,7 +183,12 @@ function ratiosIn(line: string): { percent: number; at: number; length: number }
     at: hit.index ?? 0,
     length: hit[0].length,
   }));
-  return [...parts, ...plain].filter(({ percent }) => Number.isFinite(percent));
+  const halves = [...line.matchAll(equalParts)].map((hit) => ({
+    percent: 50,
+    at: hit.index ?? 0,
+    length: hit[0].length,
+  }));
+  return [...parts, ...plain, ...halves].filter(({ percent }) => Number.isFinite(percent));
 }
 
 /** The figure that stands nearest to a thing, where it stands nearer to no other; in its own sentence before others. */

@@ -3,3 +3,6 @@ export * from './amounts';
 export * from './times';
 export * from './doses';
 export * from './outermost';
+export * from './denied';
+export * from './uses';
+export * from './nameless';

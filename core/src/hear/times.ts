@@ -43,14 +43,20 @@ const said = (pattern: string, days: Saying['days']): Saying => ({ pattern: new 
 const back = (from: number, to: number | undefined) => (to === undefined ? undefined : -(((to - from + 6) % 7) + 1));
 
 const sayings: readonly Saying[] = [
-  said(String.raw`\b(${figurePattern})\s+${span}\s+(?:ago|back|since|earlier|gone)\b`, (found) => -times(found)),
+  said(
+    String.raw`(?<!\bevery\s)\b(${figurePattern})\s+${span}\s+(?:ago|back|since|earlier|gone)\b`,
+    (found) => -times(found),
+  ),
   said(
     String.raw`\b(?:last|since)\s+${weekday}\b|\b(?:on|this)\s+${weekday}(?=[^.?!]*\b(?:now|today)\b)`,
     (found, today) => back(weekdays.indexOf((found[1] ?? found[2] ?? '').toLowerCase()), today),
   ),
   said(String.raw`\bthe day before yesterday\b`, () => -2),
   said(String.raw`\byesterday\b|\blast (?:night|evening)\b`, () => -1),
-  said(String.raw`\bthis morning\b|\bearlier today\b|\bjust (?:sprayed|poured|put|used|did|done)\b`, () => 0),
+  said(
+    String.raw`\bthis morning\b|\bearlier today\b|\bjust (?:sprayed|poured|put|used|did|done|hosed|given|gave|finished|washed|fed|watered|soaped|oiled|dusted|limed|drenched|treated)\b`,
+    () => 0,
+  ),
   said(String.raw`\blast week\b`, () => -7),
   said(String.raw`\blast month\b`, () => -30),
   said(String.raw`\btomorrow\b`, () => 1),
@@ -90,6 +96,10 @@ const old = new RegExp(
   'iu',
 );
 
+/** "Mixed on Monday", "left over from last week": how long ago it was made. */
+const made =
+  /\b(?:mixed|made(?! up to)(?: up)?|brewed|steeped|diluted|batch|left ?over|leftover|mix|solution|brew)\b[^.;?!]{0,50}$|\b(?:from|since)\s+$/u;
+
 /** Days, paces and lengths of time that a line names. @param today decides what "since Sunday" is; a day named in the line stands before it */
 export function timesIn(line: string, today?: IsoDate): HeardTimes {
   const lower = line.toLowerCase();
@@ -106,13 +116,16 @@ export function timesIn(line: string, today?: IsoDate): HeardTimes {
   // "Monday, Wednesday, Friday and again Sunday": so often in a week.
   const named = new Set(weekdays.filter((day) => new RegExp(`\\b${day}s?\\b`).test(lower)));
   const every = spoken ?? (named.size >= 3 ? { days: 7 / named.size } : undefined);
+  const days = found(sayings, lower, now);
   const lasting = lasts.exec(lower);
   const age = old.exec(lower);
+  const dated = days.find(({ days: ago, at }) => ago < 0 && made.test(lower.slice(0, at)));
+  const howOld = age ? (age[1] ? times(age, 1) : times(age, 3)) : dated && -dated.days;
   return {
-    days: found(sayings, lower, now),
+    days,
     ...(every === undefined ? {} : { every: every.days }),
     ...(lasting ? { lasting: lasting[1] ? times(lasting, 1) : lasting[3] ? times(lasting, 3) : 0.5 } : {}),
-    ...(age ? { age: age[1] ? times(age, 1) : times(age, 3) } : {}),
+    ...(howOld === undefined ? {} : { age: howOld }),
   };
 }
 

@@ -1,4 +1,4 @@
-import { gPerSquareMetre, said } from '../quantities';
+import { celsius, gPerSquareMetre, said } from '../quantities';
 import type { LimitRow, Tables, Use } from '../tables';
 import { byRule, onlyOnce, type CautionFound } from './caution';
 import { rulesIn, type Scene, type Thing } from './safety';
@@ -28,6 +28,8 @@ export interface Act extends Scene {
   readonly everyDays?: number;
   readonly soakMinutes?: number;
   readonly ageDays?: number;
+  /** °C of the air, or of the soil for what lives in it. */
+  readonly temperature?: number;
   /** Strengths were heard, in spoons and splashes, and not weighed. */
   readonly isHeard?: true;
 }
@@ -49,6 +51,7 @@ export function judge(tables: Tables, act: Act): CautionFound[] {
       ...strengthOf(tables, act, thing),
       ...areaOf(tables, act, thing),
       ...paceOf(tables, act, thing),
+      ...warmthOf(tables, act, thing),
     ]),
   ]);
   const gravity = { stop: 0, caution: 1, note: 2 } as const;
@@ -63,11 +66,15 @@ export function limitFor(
   tables: Pick<Tables, 'limits'>,
   thing: ActThing,
   use: Use,
-  isYoung = false,
+  { isYoung, facts = [] }: Pick<Act, 'isYoung' | 'facts'> = {},
 ): LimitRow | undefined {
   const at = (place: Use) => {
-    const rows = tables.limits.filter((row) => row.use === place);
+    const rows = tables.limits.filter(
+      (row) => row.use === place && (row.when === undefined || facts.includes(row.when)),
+    );
+    const special = rows.find((row) => row.when !== undefined && isOf(row, thing));
     return (
+      special ??
       rows.find(({ of }) => of === thing.ingredient) ??
       rows.filter(({ of }) => thing.classes.includes(of)).sort((a, b) => a.most - b.most)[0]
     );
@@ -76,14 +83,14 @@ export function limitFor(
 }
 
 function strengthOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
-  const { use, isYoung, isTested } = act;
+  const { use, isTested } = act;
   if ((thing.labelRate ?? 1) > heard)
     return [
       { level: 'stop', ...said('over-label', thing.ingredient === undefined ? {} : { ingredient: thing.ingredient }) },
     ];
   if (use === undefined) return [];
   const tolerance = slackOf(act);
-  const limit = limitFor(tables, thing, use, isYoung);
+  const limit = limitFor(tables, thing, use, act);
   if (!limit || (limit.most > 0 && (thing.dose === undefined || thing.dose <= limit.most * tolerance))) return [];
   const isBorneAfterTest = limit.tested !== undefined && (thing.dose ?? 0) <= limit.tested * tolerance;
   if (isBorneAfterTest && isTested) return [];
@@ -140,7 +147,7 @@ const longWait = 10;
 
 function areaOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
   const { perArea } = thing;
-  const limit = tables.areaLimits.find(({ of }) => of === thing.ingredient || thing.classes.includes(of));
+  const limit = tables.areaLimits.find((row) => isOf(row, thing));
   if (!limit || perArea === undefined || perArea <= limit.most * slackOf(act)) return [];
   return [
     {
@@ -154,12 +161,29 @@ function areaOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
   ];
 }
 
+const isOf = ({ of }: { readonly of: string }, { ingredient, classes }: ActThing): boolean =>
+  of === ingredient || classes.includes(of);
+
+/** Too cold or too warm for it. */
+function warmthOf({ temperatures }: Tables, { temperature }: Act, thing: ActThing): CautionFound[] {
+  if (temperature === undefined) return [];
+  return temperatures
+    .filter((row) => isOf(row, thing))
+    .flatMap(({ id, level, least = -Infinity, most = Infinity }): CautionFound[] => {
+      if (temperature >= least && temperature <= most) return [];
+      const limit = temperature < least ? least : most;
+      return [
+        {
+          level,
+          ...said(temperature < least ? 'too-cold' : 'too-warm', { limit: id, degrees: celsius(limit) }),
+        },
+      ];
+    });
+}
+
 function paceOf(tables: Tables, { use, everyDays, soakMinutes, ageDays }: Act, thing: ActThing): CautionFound[] {
   return tables.paces
-    .filter(
-      ({ of, use: place }) =>
-        (of === thing.ingredient || thing.classes.includes(of)) && (place === undefined || place === use),
-    )
+    .filter((row) => isOf(row, thing) && (row.use === undefined || row.use === use))
     .flatMap((row): CautionFound[] => {
       if (row.everyDays !== undefined && everyDays !== undefined && everyDays < row.everyDays * 0.99)
         return [
@@ -170,7 +194,8 @@ function paceOf(tables: Tables, { use, everyDays, soakMinutes, ageDays }: Act, t
         ];
       if (row.soakMinutes !== undefined && soakMinutes !== undefined && soakMinutes > row.soakMinutes)
         return [{ level: 'stop', ...said('too-long', { limit: row.id, wanted: row.soakMinutes }) }];
-      if (row.ageDays !== undefined && ageDays !== undefined && ageDays > row.ageDays)
+      const isThin = row.thenMost !== undefined && (thing.dose ?? Infinity) <= row.thenMost * heard;
+      if (row.ageDays !== undefined && ageDays !== undefined && ageDays > row.ageDays && !isThin)
         return [{ level: 'caution', ...said('too-old', { limit: row.id, wanted: row.ageDays }) }];
       return [];
     });

@@ -48,6 +48,11 @@ export const tryALeaf = ({ id }: PlantRow, why: string): CautionFound => ({
   level: 'caution',
   ...said('try-a-leaf', { plant: id, why }),
 });
+/** Two or three of its leaves have borne it for two days. */
+export const goLightly = ({ id }: PlantRow, why: string): CautionFound => ({
+  level: 'caution',
+  ...said('go-lightly', { plant: id, why }),
+});
 export const standsNear = ({ id }: PlantRow, why: string): CautionFound => ({
   level: 'caution',
   ...said('stands-near', { plant: id, why }),

@@ -85,6 +85,7 @@ export type MixFound =
       /** What has to be known before it can be called fine. */
       readonly needs: readonly Need[];
       readonly notUnderstood: readonly string[];
+      readonly notUsed: readonly string[];
     }
   | {
       readonly kind: 'refused';
@@ -93,4 +94,5 @@ export type MixFound =
       readonly because: readonly CautionFound[];
       readonly understood: readonly ReadOf[];
       readonly notUnderstood: readonly string[];
+      readonly notUsed: readonly string[];
     };

@@ -1,7 +1,7 @@
 import { ingredientNamed, judge, percentIn, readQuestion, type CautionFound } from '../judge';
 import type { AskOrder, DilutionOrder, MixOrder, TogetherOrder, ToolOrder } from '../contract/mix';
 import { mL, said } from '../quantities';
-import type { CautionLevel, Tables } from '../tables';
+import { rowById, type CautionLevel, type Tables } from '../tables';
 import { benchTool } from './bench';
 import { stockFor } from './bench/dilution';
 import type { MixFound } from './found';
@@ -56,24 +56,42 @@ export function checkTogether(
     understood: [],
     needs: [],
     notUnderstood: found.filter(({ row }) => !row).map(({ word }) => word),
+    notUsed: [],
   });
 }
 
 /** A question in plain words. What is not understood is never called safe. */
 export function answerQuestion(tables: Tables, { ask, measures, today }: Omit<AskOrder, 'way'>): MixFound {
-  const { cautions, understood, needs, notUnderstood } = readQuestion(tables, ask, {
-    measures,
-    ...(today === undefined ? {} : { today }),
-  });
-  return verdict(cautions, { understood, needs, notUnderstood: [...notUnderstood] });
+  const { cautions, ...read } = readQuestion(tables, ask, { measures, ...(today === undefined ? {} : { today }) });
+  // Of what has no name nobody can say that it is right or wrong: only what certainly hurts stops.
+  const isNameless = read.needs.some((need) => need.kind === 'what' && need.nameless);
+  return isNameless && !cautions.some((found) => isCertain(tables, found))
+    ? unsure(cautions, read)
+    : verdict(cautions, read);
 }
+
+/** Two things that react, and what has happened already: no name is needed to say stop. */
+const isCertain = ({ safetyRules }: Tables, found: CautionFound): boolean => {
+  if (found.level !== 'stop' || !('rule' in found)) return false;
+  const { things = [], facts = [] } = rowById(safetyRules, found.rule, 'safetyRules').when;
+  return things.length > 1 || facts.some((fact) => fact === 'person-hurt' || fact === 'animal-hurt');
+};
+
+const unsure = (cautions: readonly CautionFound[], read: Read): MixFound => ({
+  kind: 'checked',
+  cautions: ordered(cautions),
+  ...read,
+});
+
+const ordered = (all: readonly CautionFound[]): CautionFound[] =>
+  byGravity.flatMap((level) => all.filter((found) => found.level === level));
 
 const byGravity: readonly CautionLevel[] = ['stop', 'caution', 'note'];
 
-type Read = Pick<Extract<MixFound, { kind: 'checked' }>, 'understood' | 'needs' | 'notUnderstood'>;
+type Read = Pick<Extract<MixFound, { kind: 'checked' }>, 'understood' | 'needs' | 'notUnderstood' | 'notUsed'>;
 
 function verdict(all: readonly CautionFound[], read: Read): MixFound {
-  const cautions = byGravity.flatMap((level) => all.filter((found) => found.level === level));
+  const cautions = ordered(all);
   return cautions.some(({ level }) => level === 'stop')
     ? { kind: 'refused', because: cautions, ...read }
     : { kind: 'checked', cautions, ...read };

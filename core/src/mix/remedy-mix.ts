@@ -97,6 +97,7 @@ export const refused = (because: readonly CautionFound[]): MixFound => ({
   because,
   understood: [],
   notUnderstood: [],
+  notUsed: [],
 });
 
 function mixable(tables: Tables, id: string): Mixable {

@@ -2,7 +2,8 @@ import type { CauseRow, ConditionRow, RegretTable } from './causes';
 import type { CheckRow } from './checks';
 import type { PlantRow } from './plants';
 import type { CombinationRow, CourseRow, IngredientRow, KeepApartRow, RemedyRow } from './remedies';
-import type { AreaLimitRow, LimitRow, PaceRow } from './limits';
+import type { AreaLimitRow, ClassRow, LimitRow, PaceRow, TemperatureRow } from './limits';
+import type { WorkRow } from './works';
 import type { SafetyRule, SceneFactRow } from './safety';
 import type { ConceptRow, SignRow } from './signs';
 import type { RetiredRow } from './retired';
@@ -17,6 +18,7 @@ export * from './plants';
 export * from './checks';
 export * from './remedies';
 export * from './limits';
+export * from './works';
 export * from './safety';
 export * from './retired';
 export * from './batch-kinds';
@@ -39,6 +41,10 @@ export interface Tables {
   readonly limits: readonly LimitRow[];
   readonly areaLimits: readonly AreaLimitRow[];
   readonly paces: readonly PaceRow[];
+  /** The first that fits counts. */
+  readonly classes: readonly ClassRow[];
+  readonly temperatures: readonly TemperatureRow[];
+  readonly works: readonly WorkRow[];
   readonly courses: readonly CourseRow[];
   readonly combinations: readonly CombinationRow[];
   readonly retired: readonly RetiredRow[];

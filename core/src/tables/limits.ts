@@ -1,4 +1,6 @@
 import type { Sourced } from './common';
+import type { CautionLevel } from './remedies';
+import type { SceneFact } from './safety';
 
 /** Where something goes, as far as it decides how strong it may be. */
 export const uses = ['leaf', 'root', 'seedling', 'seed', 'soak', 'soil', 'tool', 'bait'] as const;
@@ -13,6 +15,8 @@ export interface LimitRow extends Sourced {
   /** An ingredient's id, or a class of them; the id stands before the class. */
   readonly of: string;
   readonly use: Use;
+  /** Only where this is so; such a row stands before one that always holds. */
+  readonly when?: SceneFact;
   /** %; nothing of it where 0. */
   readonly most: number;
   /** % that may go on once two or three leaves have borne it for two days. */
@@ -44,6 +48,28 @@ export interface PaceRow extends Sourced {
   readonly pickDays?: number;
   /** No older than so many days. */
   readonly ageDays?: number;
+  /** Older than that only thinner: at most so many % of what goes on. */
+  readonly thenMost?: number;
   readonly why: string;
   readonly instead: string;
+}
+
+/** How cold and how warm it may be, °C: of the soil for what lives there, of the air for what wets leaves. */
+export interface TemperatureRow extends Sourced {
+  readonly id: string;
+  readonly of: string;
+  readonly least?: number;
+  readonly most?: number;
+  readonly level: CautionLevel;
+  readonly why: string;
+  readonly instead: string;
+}
+
+/** What is so of everything of a class. */
+export interface ClassRow {
+  readonly id: string;
+  /** What such a thing is for where nobody says where it goes. */
+  readonly usualUse?: Use;
+  /** A wrong strength kills what it was to help: it has to be known. */
+  readonly strengthMatters?: true;
 }

@@ -74,6 +74,15 @@ export const sceneFactIds = [
   'plant-hurt',
   'bare-branches',
   'antibacterial',
+  'evening',
+  'person-hurt',
+  'animal-hurt',
+  'treats-body',
+  'bare-hands',
+  'closed-room',
+  'wet-leaves',
+  'on-tools',
+  'among-plants',
 ] as const;
 export type SceneFact = (typeof sceneFactIds)[number];
 

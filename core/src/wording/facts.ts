@@ -73,4 +73,13 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'plant-hurt': 'on a plant that is hurt',
   'bare-branches': 'on bare branches',
   antibacterial: 'antibacterial',
+  evening: 'in the evening',
+  'person-hurt': 'somebody may be hurt',
+  'animal-hurt': 'an animal may be hurt',
+  'treats-body': 'on people or animals',
+  'bare-hands': 'with bare hands',
+  'closed-room': 'in a closed room',
+  'wet-leaves': 'on wet leaves',
+  'on-tools': 'on tools and pots',
+  'among-plants': 'among plants to keep',
 };

@@ -82,6 +82,10 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   ],
   'not-on-plant': ['Not on {plant}: {why}.', 'Work by hand or with water there.'],
   'try-a-leaf': '{plant}: {why}. Wet two or three leaves and wait 48 hours.',
+  'go-lightly': [
+    '{plant}: {why}. Its leaves have borne it: go lightly.',
+    'Rinse it off after two hours and look again the next day.',
+  ],
   'stands-near': '{plant} stands near: {why}. Do not let it be wetted.',
   'over-limit': ['{dose} % of {ingredient} is over the limit of {most} %: {why}.', '{instead}'],
   'test-first': [
@@ -97,6 +101,8 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   'too-often': ['That is too often: {why}.', '{instead}'],
   'too-long': ['That is too long: {why}.', '{instead}'],
   'too-old': ['That is too old: {why}.', '{instead}'],
+  'too-cold': ['Too cold for it, under {degrees}: {why}.', '{instead}'],
+  'too-warm': ['Too warm for it, above {degrees}: {why}.', '{instead}'],
   'wait-to-pick': ['Leave {wanted:day|days} between this and picking, then wash.', 'Pick {wait:day|days} later.'],
   'days-between': ['Leave {wanted:day|days} between them: {why}.', 'Wait {wait:day|days} more.'],
 };
@@ -130,6 +136,7 @@ export function mixWords(tables: Tables, found: MixFound, system: MeasureSystem)
         understood: readWords(tables, found.understood),
         ...(asks.length > 0 ? { asks } : {}),
         notUnderstood,
+        ...(found.notUsed.length > 0 ? { notUsed: [...found.notUsed] } : {}),
       };
     }
     case 'refused': {
@@ -141,6 +148,7 @@ export function mixWords(tables: Tables, found: MixFound, system: MeasureSystem)
         says: sentences('Stop.', stop?.says, stop?.instead),
         understood: readWords(tables, found.understood),
         ...(found.notUnderstood.length > 0 ? { notUnderstood: [...found.notUnderstood] } : {}),
+        ...(found.notUsed.length > 0 ? { notUsed: [...found.notUsed] } : {}),
       };
     }
     default:
@@ -294,7 +302,9 @@ export function cautionWords(tables: Tables, found: CautionFound, system: Measur
 /** A limit of strength in the recipe's own unit, and why it stands where it does. */
 function limitData(tables: Tables, { code, with: data }: Said, system: MeasureSystem): Said['with'] {
   if (data.limit !== undefined) {
-    const row = [...tables.limits, ...tables.areaLimits, ...tables.paces].find(({ id }) => id === data.limit);
+    const row = [...tables.limits, ...tables.areaLimits, ...tables.paces, ...tables.temperatures].find(
+      ({ id }) => id === data.limit,
+    );
     return row ? { why: row.why, instead: row.instead } : {};
   }
   if (code !== 'beyond-cap') return {};
@@ -433,6 +443,8 @@ export function readWords(tables: Tables, read: readonly ReadOf[]): string[] {
         return rowById(tables.ingredients, one.id, 'ingredients').name;
       case 'plant':
         return rowById(tables.plants, one.id, 'plants').name;
+      case 'work':
+        return rowById(tables.works, one.id, 'works').name;
       case 'percent':
         return `${plainNumber(one.percent)} % ${lowerFirst(rowById(tables.ingredients, one.ingredient, 'ingredients').name)} in what goes on`;
       case 'label':

@@ -1,5 +1,5 @@
 /** How strong, how much, how often: every limit once, by substance and use. Recipes stay within them, and so does what is asked. */
-import type { AreaLimitRow, LimitRow, PaceRow, Use } from '@trowel/core/tables';
+import type { AreaLimitRow, LimitRow, PaceRow, TemperatureRow, Use } from '@trowel/core/tables';
 
 type Told = Pick<LimitRow, 'source' | 'grade'>;
 const guideline: Told = { source: 'extension', grade: 'guideline' };
@@ -57,6 +57,11 @@ export const limits: readonly LimitRow[] = [
   limit('bicarbonate', 'leaf', 0.5, 'the sodium burns leaves', 'Use {5 g/L}, or the potassium salt.', guideline),
   limit('bicarbonate', 'seedling', 0.25, 'young leaves burn sooner', 'Leave it off seedlings.', judgement),
   limit('potassium-bicarbonate', 'leaf', 0.6, 'more burns leaves', 'Use {5 g/L}.', guideline, 1),
+  {
+    ...limit('oil', 'leaf', 3, 'more smothers buds', 'Use 2 to 3 % on bare wood.', guideline),
+    id: 'oil-bare',
+    when: 'bare-branches',
+  },
   limit('oil', 'leaf', 2, 'more smothers leaves', 'Use 1 % in leaf.', guideline),
   limit('milk', 'leaf', 40, 'more leaves a sour film and mould', 'One part to nine of water.', guideline, 100),
   limit('skim-milk-powder', 'leaf', 2, 'more leaves a film', 'Use {15 g/L}.', practice),
@@ -177,6 +182,24 @@ export const areaLimits: readonly AreaLimitRow[] = [
     ...practice,
   },
 ];
+
+const ageRow = (of: string, ageDays: number, why: string, told: Told): PaceRow => ({
+  id: `${of}-kept`,
+  of,
+  ageDays,
+  why,
+  instead: 'Make it fresh.',
+  ...told,
+});
+const pickRow = (of: string, pickDays: number, why: string, instead: string): PaceRow => ({
+  id: `${of}-pick`,
+  of,
+  pickDays,
+  why,
+  instead,
+  source: 'label',
+  grade: 'guideline',
+});
 
 export const paces: readonly PaceRow[] = [
   {
@@ -308,5 +331,87 @@ export const paces: readonly PaceRow[] = [
     why: 'it carries germs',
     instead: 'Wait a month, and on soil only.',
     ...guideline,
+  },
+  ageRow('soap', 2, 'it curdles, and what acts is gone', judgement),
+  ageRow('peroxide', 1, 'once thinned it turns to water', guideline),
+  ageRow('bt', 3, 'once wet it dies within days', guideline),
+  ageRow('milk', 1, 'it turns sour', practice),
+  ageRow('irritant', 7, 'it grows mould', practice),
+  ageRow('bleach', 1, 'once thinned it is gone in a day', guideline),
+  {
+    ...ageRow('ferment', 27, 'it is stronger by then', practice),
+    thenMost: 3.5,
+    instead: 'Thin it 1 to 30 or 40, on soil only.',
+  },
+  pickRow('copper', 7, 'copper stays on leaves', 'The wait on the label rules; wash well.'),
+  pickRow('sulphur', 1, 'it tastes, and irritates', 'The wait on the label rules; wash well.'),
+  pickRow('spinosad', 3, 'what is on the leaf must go', 'The wait on the label rules; wash well.'),
+  pickRow('pyrethrin', 1, 'what is on the leaf must go', 'The wait on the label rules; wash well.'),
+];
+
+/** Outside these it is wasted, or hurts. Soil: handbook of nematode suppliers as extension services give it. */
+export const temperatures: readonly TemperatureRow[] = [
+  {
+    id: 'nematodes-cold',
+    of: 'nematode-pack',
+    least: 10,
+    level: 'caution',
+    why: 'below it most kinds lie still; only kraussei and those for slugs work from {5 °C}',
+    instead: 'Keep the pack in the fridge until the soil is warmer, by its date.',
+    ...guideline,
+  },
+  {
+    id: 'cool-nematodes-cold',
+    of: 'cool-nematodes',
+    least: 5,
+    level: 'caution',
+    why: 'below it they lie still',
+    instead: 'Keep the pack in the fridge until the soil is warmer, by its date.',
+    ...guideline,
+  },
+  {
+    id: 'nematodes-hot',
+    of: 'nematode-pack',
+    most: 30,
+    level: 'caution',
+    why: 'all kinds fail in soil above it',
+    instead: 'Shade and water the soil, and wait for about {20–28 °C}.',
+    ...guideline,
+  },
+  {
+    id: 'bt-cold',
+    of: 'bt',
+    least: 10,
+    level: 'caution',
+    why: 'caterpillars hardly eat below it, so they take none in',
+    instead: 'A mild evening, from about {15 °C}.',
+    ...guideline,
+  },
+  {
+    id: 'sulphur-warm',
+    of: 'sulphur',
+    most: 27,
+    level: 'caution',
+    why: 'it begins to burn leaves above it',
+    instead: 'A cooler day.',
+    ...guideline,
+  },
+  {
+    id: 'oil-cold',
+    of: 'oil',
+    least: 4,
+    level: 'caution',
+    why: 'oil does not spread, and buds are hurt',
+    instead: 'A mild, dry day.',
+    ...guideline,
+  },
+  {
+    id: 'feed-hot',
+    of: 'feed',
+    most: 32,
+    level: 'caution',
+    why: 'plants stand still in such heat, and salts burn their roots',
+    instead: 'Water first, shade, and feed at dusk when they stand up again.',
+    ...practice,
   },
 ];

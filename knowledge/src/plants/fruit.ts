@@ -40,7 +40,7 @@ export const fruit: readonly PlantRow[] = [
   plant({
     id: 'strawberry',
     name: 'Strawberry',
-    synonyms: ['strawberries'],
+    synonyms: ['strawbs', 'strawb', 'strawberries'],
     drawing: 'rosette',
     ph: [5.5, 6.8],
     source: 'extension',
@@ -50,6 +50,7 @@ export const fruit: readonly PlantRow[] = [
     id: 'raspberry',
     name: 'Raspberry',
     synonyms: [
+      'rasps',
       'raspberries',
       'blackberry',
       'blackberries',

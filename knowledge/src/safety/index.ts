@@ -8,6 +8,7 @@ import type { SafetyRule } from '@trowel/core/tables';
 import { alone } from './alone';
 import { before } from './before';
 import { hours } from './hours';
+import { household } from './household';
 import { keeping } from './keeping';
 import { met } from './met';
 import { people } from './people';
@@ -24,6 +25,7 @@ const rules: readonly SafetyRule[] = [
   ...people,
   ...keeping,
   ...before,
+  ...household,
 ];
 
 export const safetyRules: readonly SafetyRule[] = rules.map((rule) => {

@@ -3,6 +3,8 @@ import type { SceneFact } from '@trowel/core/tables';
 
 export const met: Readonly<Record<string, readonly SceneFact[]>> = {
   'borate-care': ['closed-station'],
+  detergent: ['on-tools'],
+  chemical: ['on-tools', 'gloved'],
   'alcohol-care': ['on-swab'],
   'pepper-eyes': ['goggled'],
   'dust-care': ['masked'],

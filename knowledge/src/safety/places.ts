@@ -80,7 +80,13 @@ export const places: readonly SafetyRule[] = [
     'What is poured down a drain reaches streams.',
     'Mix only what is used; spread the rest thinly on bare ground.',
   ),
-  guideline('paving', 'note', { things: ['soap'], facts: ['near-paving'] }, 'Soap makes paving slippery.', 'Rinse it.'),
+  guideline(
+    'paving',
+    'caution',
+    { things: ['soap'], facts: ['near-paving'] },
+    'Soap makes paving slippery.',
+    'Rinse and dry it before anyone walks there.',
+  ),
   guideline(
     'food-borate',
     'stop',

@@ -32,10 +32,17 @@ export const strengths: readonly SafetyRule[] = [
     'Kitchen vinegar of 5 %.',
   ),
   guideline(
-    'acid-weeds',
+    'acid-among-plants',
     'stop',
-    { things: ['acid'], facts: ['as-weedkiller'] },
+    { things: ['acid'], facts: ['as-weedkiller', 'among-plants'] },
     'Vinegar scorches leaves, roots grow on, and near roots it kills what you want to keep.',
+    'Hoe, lift by the root, or cover.',
+  ),
+  guideline(
+    'acid-weeds',
+    'caution',
+    { things: ['acid'], facts: ['as-weedkiller'] },
+    'Vinegar scorches the tops only, and roots grow on; keep it off soil, stone, eyes and what you want to keep.',
     'Hoe, lift by the root, or cover.',
   ),
   guideline(

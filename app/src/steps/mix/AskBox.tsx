@@ -59,15 +59,19 @@ export function AskBox() {
             {answer.understood && answer.understood.length > 0 && (
               <Small>{`Read: ${answer.understood.join(', ')}.`}</Small>
             )}
+            {answer.notUsed && <Small>{`Not used: ${answer.notUsed.join(', ')}.`}</Small>}
             {answer.kind === 'checked' &&
-              answer.asks?.map(({ asks, answers }) => (
-                <Row key={asks} wrap>
-                  {answers.map((words) => (
-                    <Toggle key={words} pressed={false} onPress={() => setLine(`${line.trim()}, ${words}`)}>
-                      {words}
-                    </Toggle>
-                  ))}
-                </Row>
+              answer.asks?.map(({ asks, answers }, at) => (
+                <View key={asks} style={{ gap: 4 }}>
+                  {at > 0 && <Body strong>{asks}</Body>}
+                  <Row wrap>
+                    {answers.map((words) => (
+                      <Toggle key={words} pressed={false} onPress={() => setLine(`${line.trim()}, ${words}`)}>
+                        {words}
+                      </Toggle>
+                    ))}
+                  </Row>
+                </View>
               ))}
             {answer.kind === 'refused' && answer.notUnderstood && (
               <Small>{`Not known here: ${answer.notUnderstood.join(', ')}.`}</Small>

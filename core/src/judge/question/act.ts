@@ -6,6 +6,7 @@ import type { Act, ActThing } from '../judge';
 import type { Mention } from '../mentions';
 import { nitrogenOf } from './feeds';
 import { daysToHarvestIn, type Apart } from './order';
+import { temperatureIn } from './names';
 import { isYoung } from './use';
 
 /** A thing that is named, and how much of it there is. */
@@ -32,6 +33,7 @@ export interface Heard {
 export function actOf(heard: Heard): Act {
   const { line, measures, said, plants, facts, use, times, apart, held } = heard;
   const daysToHarvest = daysToHarvestIn(line, times);
+  const temperature = temperatureIn(line, measures);
   return {
     things: goesOnNow(heard).flatMap(({ mention, dose }) => thingsOfMention(heard, mention.row, dose)),
     facts,
@@ -44,6 +46,7 @@ export function actOf(heard: Heard): Act {
       ...held.map(({ row: { classes } }) => ({ classes, where: 'tank' as const, daysAgo: 0 })),
     ],
     ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
+    ...(temperature === undefined ? {} : { temperature }),
     ...(use === undefined ? {} : { use }),
     ...(isYoung(line, plants) ? { isYoung: true } : {}),
     ...(wasTested(line) ? { isTested: true } : {}),
@@ -83,8 +86,11 @@ function thingOf(row: IngredientRow, dose: HeardDose, use: Use | undefined, fact
     share === undefined ? undefined : hasLabel(row) && label !== undefined ? (share * label) / 100 : share;
   return {
     ingredient: row.id,
-    // What is said to be sprayed is a spray, whatever it is.
-    classes: use === 'leaf' || facts.includes('on-leaves') ? [...row.classes, 'spray'] : row.classes,
+    // What is said to be sprayed is a spray, whatever it is; a net over leaves is none.
+    classes:
+      (use === 'leaf' || facts.includes('on-leaves')) && !row.classes.some((name) => laid.has(name))
+        ? [...row.classes, 'spray']
+        : row.classes,
     ...(dose.label === undefined ? {} : { percent: dose.label }),
     ...(strength === undefined ? {} : { dose: strength }),
     ...(dose.perArea === undefined ? {} : { perArea: dose.perArea }),
@@ -93,10 +99,17 @@ function thingOf(row: IngredientRow, dose: HeardDose, use: Use | undefined, fact
 }
 
 const neat = 100;
+const laid = new Set(['material', 'soil-building', 'barrier', 'scraps', 'fresh-wood', 'manure']);
 
 /** What follows from where it goes. */
-export const factsOfUse = (use: Use | undefined): SceneFact[] =>
-  use === 'leaf' ? ['on-leaves'] : use === 'root' || use === 'soil' ? ['on-soil'] : [];
+export const factsOfUse = (use: Use | undefined): readonly SceneFact[] =>
+  use === undefined ? [] : (useFacts[use] ?? []);
+const useFacts: Partial<Record<Use, readonly SceneFact[]>> = {
+  leaf: ['on-leaves'],
+  root: ['on-soil'],
+  soil: ['on-soil'],
+  tool: ['on-tools'],
+};
 
 function pacesOf(
   { every, lasting, age }: HeardTimes,

@@ -22,6 +22,25 @@ export function withFeeds(tables: Tables, line: string, named: readonly Mention<
   );
 }
 
+/** What becomes of weeds that stand in water. */
+const brewed =
+  /^(?:\s*(?:,|and|&|or)\s*\p{L}+){0,2}\s+(?:brew|tea|ferment|soup|stew|slurry|tonic|liquid|juice|feed|barrel|drum)\b|^[^.;?!]{0,40}\b(?:in|under|with)\s+(?:\p{L}+\s+)?(?:rain)?water\b/u;
+const stands =
+  /\b(?:lid|barrel|drum|jar|tub|bucket|butt|dustbin|ferment\w*|steep\w*|soak\w*|rot\w*|weeks?|days?|brew\w*|stew\w*)\b/;
+
+/** "Nettle and dock brew", "nettles in a jar of water": a brew, whatever weeds are in it. */
+export function withBrews(tables: Tables, line: string, named: readonly Mention<Named>[]): Mention<Named>[] {
+  const row = tables.ingredients.find(({ id }) => id === 'weed-brew');
+  const isThere = named.some(({ row: one }) => one.kind === 'ingredient' && one.row.classes.includes('ferment'));
+  const weed = named.find(({ row: one, at, length }) => {
+    return one.kind === 'weed' && brewed.test(line.slice(at + length)) && stands.test(line);
+  });
+  if (!row || !weed || isThere) return [...named];
+  return [...named, { row: { kind: 'ingredient', row } as const, at: weed.at, length: weed.length }].sort(
+    (a, b) => a.at - b.at,
+  );
+}
+
 /** The nitrogen of a feed in what goes on, g in 100 mL, where its label is named. */
 export function nitrogenOf(line: string, { percent }: HeardDose): ActThing | undefined {
   const share = npk.exec(line)?.[1];

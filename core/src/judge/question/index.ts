@@ -1,4 +1,4 @@
-import { dosesIn, timesIn } from '../../hear';
+import { amountsIn, dosesIn, isThere, timesIn, type HeardDose } from '../../hear';
 import type { IsoDate, MeasureSystem } from '../../quantities';
 import type { SceneFact, Tables, Use } from '../../tables';
 import { hasLabel } from '../bottles';
@@ -6,13 +6,12 @@ import { onlyOnce, type CautionFound } from '../caution';
 import { judge, type Act } from '../judge';
 import { mentions, type Mention } from '../mentions';
 import { actOf, factsOfUse, goesOnNow, onceEach, type Dosed, type Heard } from './act';
-import { isThere } from './denied';
-import { withFeeds } from './feeds';
+import { withBrews, withFeeds } from './feeds';
 import { blanked, factsIn, nameable, type Named } from './names';
 import { needsOf, type Need } from './needs';
 import { apartIn, heldIn, keptApart } from './order';
 import { onPlant } from './plants';
-import { unknownIn } from './unknown';
+import { wordsLeftIn } from './unknown';
 import { whereItGoes } from './use';
 
 export { percentIn } from './figures';
@@ -22,6 +21,7 @@ export type { Need } from './needs';
 export type ReadOf =
   | { readonly kind: 'ingredient'; readonly id: string }
   | { readonly kind: 'plant'; readonly id: string }
+  | { readonly kind: 'work'; readonly id: string }
   | { readonly kind: 'percent'; readonly percent: number; readonly ingredient: string }
   | { readonly kind: 'label'; readonly percent: number }
   | { readonly kind: 'use'; readonly use: Use }
@@ -40,6 +40,8 @@ export interface Asked {
   readonly needs: readonly Need[];
   /** Words that may be a substance nobody here knows. */
   readonly notUnderstood: readonly string[];
+  /** Every other word that nothing was read from. */
+  readonly notUsed: readonly string[];
 }
 
 /** How the gardener speaks: whose cups, and what day it is. */
@@ -51,7 +53,7 @@ export interface Speaker {
 /** Reads a question such as "may I put 20 % vinegar on weeds near the pond". Unknown words are handed back, not guessed. */
 export function readQuestion(tables: Tables, question: string, speaker: Speaker): Asked {
   const line = question.toLowerCase();
-  const named = withFeeds(tables, line, mentions(nameable(tables), line));
+  const named = withBrews(tables, line, withFeeds(tables, line, mentions(nameable(tables), line)));
   const heard = heardIn(tables, line, named, speaker);
   const used = goesOnNow(heard);
   const act = actOf(heard);
@@ -63,9 +65,9 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
       ...used.flatMap(({ mention }) => plants.flatMap((plant) => onPlant(tables, mention.row, plant, line, act))),
       ...(apart ? keptApart(tables, apart) : []),
     ]),
-    understood: readOf(heard, act),
+    understood: [...readOf(heard, act), ...worksOf(named)],
     needs: needsOf(tables, act, used, named, line),
-    notUnderstood: unknownIn(tables, line, named),
+    ...wordsLeftIn(tables, line, named, amountsIn(line, speaker.measures)),
   };
 }
 
@@ -74,6 +76,8 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const all = named.flatMap((found) => (found.row.kind === 'ingredient' ? [{ ...found, row: found.row.row }] : []));
   const things = all.filter(isThere(line));
   const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
+  // Helpers that are left alone, or let out, are no target.
+  const isLetBe = named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping');
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
   const saidFacts = factsIn(tables, line, plants, isAboutWeeds, measures);
   const times = timesIn(line, today);
@@ -86,20 +90,30 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   );
   // "Leaf-mould brew" is no leaf.
   const places = dosed.reduce((text, { at, length }) => blanked(text, at, length), line);
-  const use = whereItGoes(places, saidFacts, plants, things);
+  const use = whereItGoes(tables, places, saidFacts, plants, things);
   const byLabel: SceneFact[] = doses.some(({ labelRate }) => labelRate === 1) ? ['by-label'] : [];
   return {
     line,
     measures,
     said: onceEach(things.map((mention) => ({ mention, dose: doses[dosed.indexOf(mention)] ?? {} }))),
     plants,
-    facts: [...new Set([...saidFacts, ...factsOfUse(use), ...byLabel])],
+    facts: [
+      ...new Set([
+        ...withoutNeat(saidFacts, doses).filter((fact) => fact !== 'target-helper' || !isLetBe),
+        ...factsOfUse(use),
+        ...byLabel,
+      ]),
+    ],
     use,
     times,
     apart: apartIn(line, things, times),
     held: heldIn(line, things),
   };
 }
+
+/** "Two spoons of pure soap in a gallon" is thinned, whatever else it is called. */
+const withoutNeat = (facts: readonly SceneFact[], doses: readonly HeardDose[]): readonly SceneFact[] =>
+  doses.some(({ percent }) => percent !== undefined) ? facts.filter((fact) => fact !== 'neat') : facts;
 
 /** What was read, to be told. */
 const readOf = ({ said, plants, facts, use, apart }: Heard, { everyDays }: Act): ReadOf[] => [
@@ -111,6 +125,9 @@ const readOf = ({ said, plants, facts, use, apart }: Heard, { everyDays }: Act):
   ...facts.map((fact) => ({ kind: 'fact', fact }) as const),
   ...(apart ? [{ kind: 'apart', days: apart.days } as const] : []),
 ];
+
+const worksOf = (named: readonly Mention<Named>[]): ReadOf[] =>
+  named.flatMap(({ row }): ReadOf[] => (row.kind === 'work' ? [{ kind: 'work', id: row.row.id }] : []));
 
 const readDoses = (said: readonly Dosed[]): ReadOf[] =>
   said.flatMap(({ mention, dose }) => [

@@ -1,10 +1,9 @@
-import { amountsIn } from '../../hear';
+import { amountsIn, isThere, type HeardAmount } from '../../hear';
 import type { MeasureSystem } from '../../quantities';
 import { readLine } from '../../read';
 import { plantNamesOf } from '../../read/words';
-import type { CauseRow, IngredientRow, PlantRow, SceneFact, Tables, WeedRow } from '../../tables';
+import type { CauseRow, IngredientRow, PlantRow, SceneFact, Tables, WeedRow, WorkRow } from '../../tables';
 import { mentions, type Mention } from '../mentions';
-import { isThere } from './denied';
 import { weatherFacts } from '../safety';
 
 /** What a question may name. */
@@ -12,7 +11,8 @@ export type Named =
   | { readonly kind: 'ingredient'; readonly row: IngredientRow }
   | { readonly kind: 'plant'; readonly row: PlantRow }
   | { readonly kind: 'weed'; readonly row: WeedRow }
-  | { readonly kind: 'cause'; readonly row: CauseRow };
+  | { readonly kind: 'cause'; readonly row: CauseRow }
+  | { readonly kind: 'work' | 'thing'; readonly row: WorkRow };
 
 const namedThings = new WeakMap<object, readonly { row: Named; words: readonly string[] }[]>();
 
@@ -22,6 +22,7 @@ export function nameable({
   plants,
   weeds,
   causes,
+  works,
 }: Tables): readonly { row: Named; words: readonly string[] }[] {
   const known = namedThings.get(ingredients);
   if (known) return known;
@@ -42,6 +43,7 @@ export function nameable({
       row: { kind: 'weed', row } as const,
       words: [row.name, ...row.synonyms].map((name) => name.toLowerCase()),
     })),
+    ...works.map((row) => ({ row: { kind: row.kind, row } as const, words: row.words })),
   ];
   namedThings.set(ingredients, built);
   return built;
@@ -91,8 +93,8 @@ export function factsIn(
     (text, { at, length }) => blanked(text, at, length),
     whole,
   );
-  const temperatures = amountsIn(line, measures).filter(({ kind }) => kind === 'temperature');
-  const temperature = temperatures.length === 0 ? undefined : Math.max(...temperatures.map(({ amount }) => amount));
+  const temperature = temperatureIn(line, measures);
+  const wind = mostOf(line, measures, 'speed');
   return [
     ...new Set([
       ...tables.sceneFacts
@@ -104,9 +106,26 @@ export function factsIn(
       ...(plants.some((plant) => isTarget(plant, line)) ? (['on-plant'] as const) : []),
       ...(isAboutWeeds ? (['as-weedkiller'] as const) : []),
       ...(describesHelper(tables, whole) ? (['target-helper'] as const) : []),
-      ...(temperature === undefined ? [] : weatherFacts({ temperature })),
+      ...weatherFacts({
+        ...(temperature === undefined ? {} : { temperature }),
+        ...(wind === undefined ? {} : { wind }),
+      }),
     ]),
   ];
+}
+
+/** The warmest that a line says of the weather, °C: ovens and kettles are warmer. */
+export const temperatureIn = (line: string, measures: MeasureSystem): number | undefined =>
+  mostOf(line, measures, 'temperature', 60);
+
+function mostOf(
+  line: string,
+  measures: MeasureSystem,
+  kind: HeardAmount['kind'],
+  atMost = Infinity,
+): number | undefined {
+  const named = amountsIn(line, measures).filter((one) => one.kind === kind && one.amount < atMost);
+  return named.length === 0 ? undefined : Math.max(...named.map(({ amount }) => amount));
 }
 
 /** "Fish 5-1-1", "fish emulsion" swim nowhere. */

@@ -18,6 +18,10 @@ const spans: Readonly<Record<string, number>> = { hour: 0, day: 1, week: 7, mont
 const untilHarvest = new RegExp(
   String.raw`\b(${figurePattern})\s*(day|week|month)s?\s*(?:before|to|until|till|from)\s*(?:the\s+|i\s+|we\s+)?(?:harvest|pick|eat)`,
 );
+/** "Ready in four weeks". */
+const readyIn = new RegExp(
+  String.raw`\b(?:ready|ripe|due|cropping|picking|harvest\w*|lift\w*|pull\w*)\s+(?:to \w+ )?in\s+(?:about\s+)?(${figurePattern})\s*(day|week|month)s?\b`,
+);
 const soonEaten =
   /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:now|this week)\b/;
 const spanAfter = new RegExp(
@@ -100,7 +104,7 @@ export const heldIn = (line: string, things: readonly Mention<IngredientRow>[]):
 
 /** "Two weeks before picking", "we eat them tomorrow". */
 export function daysToHarvestIn(line: string, times: HeardTimes): number | undefined {
-  const found = untilHarvest.exec(line);
+  const found = untilHarvest.exec(line) ?? readyIn.exec(line);
   if (found) return figureOf(found[1] ?? '') * (spans[found[2] ?? ''] ?? 1);
   if (soonEaten.test(line)) return 0;
   if (!eats.test(line)) return undefined;

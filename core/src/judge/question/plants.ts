@@ -2,7 +2,7 @@ import type { IngredientRow, PlantRow, Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import type { Act } from '../judge';
 import type { Mention } from '../mentions';
-import { againstPlant, notOnPlant, standsNear, testLeafFor, tryALeaf } from '../on-plant';
+import { againstPlant, goLightly, notOnPlant, standsNear, testLeafFor, tryALeaf } from '../on-plant';
 import { remedyUse } from '../remedy-act';
 import { isBeside } from './names';
 
@@ -24,7 +24,10 @@ export function onPlant(
   const fitting = alike.filter((remedy) => remedyUse(remedy) === use);
   const against = (fitting.length > 0 ? fitting : alike).map((remedy) => againstPlant(tables, remedy, plant.row.id));
   const why = against.every((reason) => reason !== undefined) ? against[0] : undefined;
-  if (why !== undefined) return [isBeside(plant, line) ? standsNear(plant.row, why) : notOnPlant(plant.row, why)];
+  if (why !== undefined) {
+    if (isBeside(plant, line)) return [standsNear(plant.row, why)];
+    return [isTested ? goLightly(plant.row, why) : notOnPlant(plant.row, why)];
+  }
   const test = alike.map((remedy) => testLeafFor(tables, remedy, plant.row.id)).find((reason) => reason !== undefined);
   return test === undefined || isTested ? [] : [tryALeaf(plant.row, test)];
 }

@@ -32,19 +32,33 @@ const neutral = new Set(
   clock morning afternoon night weekend monday tuesday wednesday thursday friday saturday sunday spring summer autumn winter ago since
   distilled dissolved square pretty puff bit helping load loads lump lots thing things mixture solution brand kind sort
   january february march april june july august september october november december fluid sterile em id ill ive ride tin tub sack bag box
-  mum mom dad gran grandad wife husband hubby kids friend mate brother sister bloke chap lady woman man dog cat pup`.split(
+  mum mom dad gran grandad wife husband hubby kids tubs bath bathful trough pail pails carboy demijohn crate pallet kettle saucepan pan pot funnel syringe pipette spoonful
+  whisk blender sieve strainer stocking tights muslin rag sponge brush roller hose pipe nozzle backpack knapsack pump trigger mister atomiser
+  terrace balcony veranda porch yard allotment plot greenhouse polytunnel conservatory windowsill kitchen bathroom garage cellar fence wall gate
+  daughter son grandson granddaughter nephew niece aunt uncle cousin partner boss colleague teacher vicar builder landscaper plumber postman
+  stood sat left stayed kept waiting got made went gone ran been having being doing going coming taking giving
+  internet website video forum book magazine radio article recipe post tip hack trick advice warning question answer idea reason plan luck care
+  pleasure fun hurry mistake accident panic doubt hope thought guess rest help job work task kids friend friend mate brother sister bloke chap lady woman man dog cat pup`.split(
     /\s+/,
   ),
 );
 
-/** Words in the place of a substance that nothing here accounts for: what they are in is not called safe. */
-export function unknownIn(tables: Tables, line: string, named: readonly Mention<Named>[]): string[] {
+/**
+ * The words that nothing was read from: those in the place of a substance, with which nothing is called safe, and the
+ * talk around them.
+ */
+export function wordsLeftIn(
+  tables: Tables,
+  line: string,
+  named: readonly Mention<Named>[],
+  amounts: readonly { readonly at: number; readonly length: number }[],
+): { notUnderstood: string[]; notUsed: string[] } {
   const lexicon = lexiconOf(tables);
   const factWords = tables.sceneFacts.flatMap(({ words }) => words);
   const known = new Set(factWords.flatMap((words) => tokensOf(words).map(({ stem }) => stem)));
-  const rest = named.reduce((text, { at, length }) => blanked(text, at, length), line);
+  const rest = [...named, ...amounts].reduce((text, { at, length }) => blanked(text, at, length), line);
   const nothingNamed = !named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
-  const unknown = [...rest.matchAll(/[\p{L}][\p{L}'’-]*/gu)].flatMap((found) => {
+  const left = [...rest.matchAll(/[\p{L}][\p{L}'’-]*/gu)].flatMap((found) => {
     const [token] = tokensOf(found[0]);
     const at = found.index ?? 0;
     if (!token || isFiller(token) || neutral.has(token.word) || known.has(token.stem)) return [];
@@ -57,9 +71,13 @@ export function unknownIn(tables: Tables, line: string, named: readonly Mention<
     const next = named.find((mention) => mention.at >= end && isItsOwn.test(line.slice(end, mention.at)));
     // But "zirconium phosphate" is what its first word says.
     const isFamily = next !== undefined && family.test(line.slice(next.at, next.at + next.length));
-    return isFamily || (isSubstance && !next) ? [token.word] : [];
+    return [{ word: found[0], mayBeSubstance: isFamily || (isSubstance && !next) }];
   });
-  return [...new Set(unknown)];
+  const words = (mayBeSubstance: boolean) => [
+    ...new Set(left.filter((one) => one.mayBeSubstance === mayBeSubstance).map(({ word }) => word)),
+  ];
+  const notUnderstood = words(true);
+  return { notUnderstood, notUsed: words(false).filter((word) => !notUnderstood.includes(word)) };
 }
 
 /** "Flubberwax on my roses": where no substance is known, what goes on something may be one. */

@@ -95,6 +95,7 @@ export function defineTool<
           because: [{ level: 'stop', ...found.stop }],
           understood: [],
           notUnderstood: [],
+          notUsed: [],
         };
       const { results, parts = [], waterMl, order = [], cautions = [], working, curve, honest, grade } = found;
       return {

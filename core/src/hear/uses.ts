@@ -1,0 +1,39 @@
+import type { Use } from '../tables';
+
+/** What is said of a use, the plainest first. */
+const patterns: readonly (readonly [Use, RegExp])[] = [
+  [
+    'soak',
+    /\b(?:(?:stood|stand|standing|sat|sit|set|dunk\w*|dip\w*|soak\w*) (?:it|them|(?:the |a |my )?(?:whole )?pots?) in\b|soak(?:ed|ing)? (?:a |the |my |whole )*(?:pot|pots|root ?ball|plant)|(?:pot|pots|root ?ball) (?:\w+ ){0,3}(?:soak|stand|sit)\w* in|dunk\w* the pot)\b/,
+  ],
+  ['tool', /\b(?:(?:drop|knock|shake|pick)\w* (?:them |'em |it )?(?:off )?in(?:to)?|drown\w*)\b/],
+  ['tool', /\b(?:cotton (?:buds?|swabs?|wool)|q-?tips?|swabs?)\b/],
+  ['leaf', /\bfoliar\b/],
+  ['bait', /\b(?:baits?|bait (?:box|station)|ant (?:box|station)|in a lid|stations?|syrup)\b/],
+  [
+    'tool',
+    /\b(?:pruners?|secateurs|blades?|loppers|shears|saws?|knife|knives|tools?|empty (?:\w+ )?(?:pots?|trays?|tubs?)|(?:clay |plastic |old |dirty |used )?pots? (?:and trays )?(?:in|with) bleach|scrub\w*|disinfect\w*|sterili[sz]\w*|greenhouse (?:glass|staging|bench)|staging|patio|slabs?|paving|stakes|canes|bench(?:es)?)\b/,
+  ],
+  ['seed', /\b(?:soak\w* (?:my |the )?\w* ?seeds?|seeds? (?:in|for)|seed soak)\b/],
+  [
+    'root',
+    /\b(?:drench\w*|over (?:the )?roots?|on (?:the )?roots?|onto (?:the )?roots?|to (?:the )?roots?|round (?:the )?roots?|around (?:the )?roots?|through (?:the|its) pots?|into (?:the|its) pots?|root rot|pour(?:ed|ing)? (?:it |some |this )?(?:on|onto|over|round|around|through|into|once)|water(?:ed|ing) (?:(?:the|my|our|her|his) |(?:it |them |this )?(?:in|on|onto|with|around|round)\b)|water (?:it|them|this) (?:in|on|onto|with|around|round)|feed(?:ing)?)\b/,
+  ],
+  [
+    'leaf',
+    /\b(?:spray\w*|spritz\w*|mist\w*|lea(?:f|ves)|foliage|foliar|undersides?|wet(?:ting)? (?:the|both)|both sides|dust\w* (?:the|my|it)|on (?:my |the )?(?:roses?|beans?)|giv\w+ .{0,30}going over|hit (?:em|them))\b/,
+  ],
+  [
+    'soil',
+    /\b(?:soil|ground|bed|beds|earth|lawn|mulch\w*|dig(?:ging)? in|sprinkl\w*|scatter\w*|between the slabs|drive|path)\b/,
+  ],
+];
+
+/** Where a line says that something goes. */
+export const whereSaid = (line: string): Use | undefined => patterns.find(([, pattern]) => pattern.test(line))?.[0];
+
+/** Seedlings, cuttings and what has just been planted out. */
+export const saysYoung = (line: string): boolean =>
+  /\b(?:seedlings?|sprouts?|cuttings?|seed ?trays?|seed[- ]start\w*|baby \w+|just (?:sprouted|germinated|come up)|pricked out|plugs)\b/.test(
+    line,
+  );
