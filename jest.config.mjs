@@ -9,5 +9,7 @@ const node = (name) => ({
 });
 
 export default {
+  // A busy machine is slow, not wrong.
+  testTimeout: 120_000,
   projects: [node('core'), node('knowledge'), node('server'), '<rootDir>/app/jest.config.cjs'],
 };

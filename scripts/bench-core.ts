@@ -114,7 +114,7 @@ export function benchCore(): BenchRow[] {
               weather,
               jobs,
               recent: [],
-              keepApart: knowledge.keepApart,
+              tables: knowledge,
             }),
         ),
       ),

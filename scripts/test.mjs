@@ -27,7 +27,6 @@ step('Unit tests', bin('jest'), [
   '--json',
   '--outputFile=build/jest.json',
   '--reporters=default',
-  '--testTimeout=120000',
 ]);
 count('build/jest.json', (report) => ({
   passed: report.numPassedTests,

@@ -5,7 +5,7 @@ import { verdicts } from '@trowel/core/tables';
 import type { FollowResult, NextMove } from '@trowel/core/follow';
 import { answerMix } from '@trowel/core/headless';
 import { benchTools, type FieldSpec } from '@trowel/core/mix';
-import type { PassedOver } from '@trowel/core/plan';
+import { timingCodes, type PassedOver } from '@trowel/core/plan';
 import { measureSystems, spokenIn, type MeasureSystem, type SaidValue } from '@trowel/core/quantities';
 import {
   cautionWords,
@@ -327,7 +327,8 @@ const hindrancesThere: readonly PassedOver['because'][] = [
   'dull',
   'wrong-part',
   'away',
-  'keep-apart',
+  ...timingCodes,
+  'test-leaf',
   'past',
 ];
 

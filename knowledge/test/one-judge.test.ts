@@ -1,8 +1,11 @@
 import { answerOrder } from '@trowel/core/headless';
-import { doseOf, judge, limitFor, remedyUse, thingsOf } from '@trowel/core/judge';
+import { doseOf, judge, limitFor, remedyUse, thingsOf, timingOf } from '@trowel/core/judge';
 import { checkRecipe } from '@trowel/core/mix';
+import { schedule, timingCodes, type Job } from '@trowel/core/plan';
+import { addDays, daysBetween } from '@trowel/core/quantities';
 import type { IngredientRow, LimitRow } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
+import fc from 'fast-check';
 
 /** Every limit that some liquid or powder can be held against, with one that it holds for. */
 const held = knowledge.limits.flatMap((limit): { limit: LimitRow; row: IngredientRow }[] => {
@@ -104,4 +107,100 @@ describe('one judge', () => {
       asks: [{ asks: expect.stringMatching(/name on its label/) }],
     });
   });
+});
+
+describe('one judge for the plan', () => {
+  const today = '2026-06-10';
+  const putOn = knowledge.remedies.filter(({ steps }) => steps.some(({ applies }) => applies));
+  const classesOf = (remedy: Job['remedy']) => thingsOf(knowledge, remedy).flatMap(({ classes }) => classes);
+  const jobOf = (at: number, place: string, harvestOn: string | undefined): Job => ({
+    id: `job-${at}`,
+    place,
+    remedy: putOn[at % putOn.length] as Job['remedy'],
+    chosenOn: today,
+    done: [],
+    skipped: [],
+    ...(harvestOn === undefined ? {} : { harvestOn }),
+  });
+
+  test('no step that puts something on stands where the judge forbids it, whatever is chosen together', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.integer({ min: 0, max: putOn.length - 1 }), { minLength: 2, maxLength: 4 }),
+        fc.option(fc.integer({ min: 0, max: 30 }), { nil: undefined }),
+        (chosen, harvestIn) => {
+          const harvestOn = harvestIn === undefined ? undefined : addDays(today, harvestIn);
+          const jobs = chosen.map((at) => jobOf(at, 'one bed', harvestOn));
+          const { steps } = schedule({
+            today,
+            hourNow: 8,
+            horizonDays: 60,
+            at: { latitude: 52, longitude: -3, timeZone: 'UTC' },
+            weather: [],
+            jobs,
+            recent: [],
+            tables: knowledge,
+          });
+          const rounds = steps.filter(({ step }) => step.applies);
+          for (const one of rounds) {
+            const others = rounds.filter(({ job }) => job !== one.job);
+            const put = (job: string) => jobs.find(({ id }) => id === job)?.remedy as Job['remedy'];
+            const found = timingOf(knowledge, {
+              things: thingsOf(knowledge, put(one.job)),
+              before: others
+                .filter(({ date }) => date <= one.date)
+                .flatMap(({ job, date }) =>
+                  (['plant', 'bed'] as const).map((where) => ({
+                    classes: classesOf(put(job)),
+                    where,
+                    daysAgo: daysBetween(date, one.date),
+                  })),
+                ),
+              planned: others
+                .filter(({ date }) => date > one.date)
+                .map(({ job, date }) => ({ classes: classesOf(put(job)), inDays: daysBetween(one.date, date) })),
+              ...(harvestOn === undefined || one.date > harvestOn
+                ? {}
+                : { daysToHarvest: daysBetween(one.date, harvestOn) }),
+            });
+            const against = found.filter((each) => 'code' in each && timingCodes.includes(each.code as never));
+            expect([one.remedy, one.date, against]).toEqual([one.remedy, one.date, []]);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('one judge for the card', () => {
+  const mixed = knowledge.remedies.filter(({ recipe }) => recipe);
+
+  test.each(mixed.map((remedy) => [remedy.id, remedy] as const))(
+    '%s: the card refuses exactly the strengths that the judge stops, seedling or not',
+    (_, remedy) => {
+      const { recipe } = remedy;
+      if (!recipe) throw new Error(`${remedy.id} is not mixed`);
+      for (const { value } of recipe.strengths)
+        for (const plant of [undefined, 'seedling'] as const) {
+          const act = {
+            things: thingsOf(knowledge, remedy, { strength: value }),
+            ...(remedyUse(remedy) === undefined ? {} : { use: remedyUse(remedy) as never }),
+            ...(plant === undefined ? {} : { isYoung: true as const }),
+          };
+          const isStopped = stopsOf(judge(knowledge, act));
+          const card = answerOrder(knowledge, {
+            way: 'remedy',
+            remedy: remedy.id,
+            strength: value,
+            volume: { amount: 1, unit: 'L' },
+            measures: 'metric',
+            ...(plant === undefined ? {} : { plants: [plant] }),
+          });
+          if (isStopped) expect([value, plant, card.kind]).toEqual([value, plant, 'refused']);
+          // On seedlings the plant's own word may stop what its strength would not.
+          else if (plant === undefined) expect([value, card.kind]).toEqual([value, 'mix']);
+        }
+    },
+  );
 });

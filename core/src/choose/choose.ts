@@ -13,7 +13,7 @@ import {
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
-import { againstPlant, judge, testLeafFor, thingsOf, remedyUse, type CautionFound } from '../judge';
+import { tooNear, againstPlant, judge, testLeafFor, thingsOf, remedyUse, type CautionFound } from '../judge';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -346,13 +346,7 @@ const isMild = ({ rung, classes }: RemedyRow) =>
 function againstRecent(tables: Tables, row: RemedyRow, { recent = [] }: Circumstances): LeftOutReason | undefined {
   for (const { remedy, daysAgo } of recent) {
     const done = rowById(tables.remedies, remedy, 'remedies');
-    const rule = tables.keepApart.find(
-      ({ a, b, days, scope }) =>
-        scope !== 'trail' &&
-        daysAgo < days &&
-        ((row.classes.includes(a) && done.classes.includes(b)) ||
-          (row.classes.includes(b) && done.classes.includes(a))),
-    );
+    const rule = tooNear(tables, row.classes, done.classes, daysAgo);
     if (rule) return { kind: 'keep-apart', from: remedy, days: rule.days, why: rule.why };
   }
   return undefined;

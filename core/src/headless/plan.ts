@@ -51,7 +51,7 @@ export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource
       on,
       remedy: remedyOf(remedy, `recent[${index}].remedy`),
     })),
-    keepApart: tables.keepApart,
+    tables,
     daysAway: request.daysAway,
     usualHour: request.usualHour,
     previous: request.previous,

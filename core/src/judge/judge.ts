@@ -1,7 +1,8 @@
 import { celsius, gPerSquareMetre, said } from '../quantities';
-import type { LimitRow, Tables, Use } from '../tables';
+import type { LimitRow, RemedyId, Tables, Use } from '../tables';
 import { byRule, onlyOnce, type CautionFound } from './caution';
 import { rulesIn, type Scene, type Thing } from './safety';
+import { apartOf, kindOf, repeatsOf, type Neighbour } from './timing';
 
 /** One thing of an act: what it is, and how much of it there is. */
 export interface ActThing extends Thing {
@@ -30,6 +31,10 @@ export interface Act extends Scene {
   readonly ageDays?: number;
   /** °C of the air, or of the soil for what lives in it. */
   readonly temperature?: number;
+  /** What is to go on the same plant or bed afterwards. */
+  readonly planned?: readonly { readonly classes: readonly string[]; readonly inDays: number }[];
+  /** The remedy it is, where it is one. */
+  readonly remedy?: RemedyId;
   /** Strengths were heard, in spoons and splashes, and not weighed. */
   readonly isHeard?: true;
 }
@@ -46,7 +51,7 @@ const slackOf = ({ isHeard }: Pick<Act, 'isHeard'>) => (isHeard ? heard : exact)
 export function judge(tables: Tables, act: Act): CautionFound[] {
   const found = onlyOnce([
     ...rulesIn(tables, act).map((rule) => byRule(rule, act.facts)),
-    ...pickingOf(tables, act),
+    ...timingOf(tables, act),
     ...act.things.flatMap((thing) => [
       ...strengthOf(tables, act, thing),
       ...areaOf(tables, act, thing),
@@ -57,6 +62,8 @@ export function judge(tables: Tables, act: Act): CautionFound[] {
   const gravity = { stop: 0, caution: 1, note: 2 } as const;
   return [...found].sort((a, b) => gravity[a.level] - gravity[b.level]);
 }
+
+export type TimingTables = Pick<Tables, 'keepApart' | 'remedies' | 'ingredients' | 'paces'>;
 
 /** Uses that wet the plant itself. */
 const wets: ReadonlySet<Use> = new Set(['leaf', 'root', 'soak', 'soil']);
@@ -114,8 +121,8 @@ function waitOf(
   { classes }: Pick<ActThing, 'classes'>,
 ): number {
   // A plain weed brew is no brew fed with starch: what a remedy is made of must all be in it.
-  const waits = remedies.filter(({ recipe }) => {
-    const made = ingredients.find(({ id }) => id === recipe?.ingredient)?.classes ?? [];
+  const waits = remedies.filter((row) => {
+    const made = row.recipe === undefined ? [] : kindOf({ ingredients }, row);
     return made.length > 0 && made.every((name) => classes.includes(name));
   });
   return Math.max(
@@ -125,8 +132,25 @@ function waitOf(
   );
 }
 
+/** What has to do with the day: picking, days to keep apart, and rounds that are too near or too many. */
+export function timingOf(tables: TimingTables, act: Act): CautionFound[] {
+  const neighbours = neighboursOf(act);
+  return [
+    ...pickingOf(tables, act),
+    ...apartOf(tables, act.things, neighbours),
+    ...repeatsOf(tables, act.things, neighbours, act.remedy),
+  ];
+}
+
+const neighboursOf = ({ before = [], planned = [] }: Act): Neighbour[] => [
+  ...before.flatMap(({ where, ...one }) => (where === 'tank' ? [] : [{ ...one, where }])),
+  ...planned.flatMap(({ inDays, ...one }) =>
+    (['plant', 'bed'] as const).map((where) => ({ ...one, where, daysAgo: -inDays })),
+  ),
+];
+
 /** What is picked too soon after something went on, or will have. */
-function pickingOf(tables: Tables, { things, before = [], daysToHarvest }: Act): CautionFound[] {
+function pickingOf(tables: TimingTables, { things, before = [], daysToHarvest }: Act): CautionFound[] {
   if (daysToHarvest === undefined) return [];
   return [
     ...things.map((thing) => ({ thing, days: daysToHarvest })),

@@ -1,4 +1,14 @@
-import { rowById, type IngredientRow, type RecipeSpec, type RemedyRow, type Tables, type Use } from '../tables';
+import { said } from '../quantities';
+import {
+  rowById,
+  withinCap,
+  type IngredientRow,
+  type RecipeSpec,
+  type RemedyRow,
+  type Tables,
+  type Use,
+} from '../tables';
+import type { CautionFound } from './caution';
 import type { ActThing } from './judge';
 
 /** Where a remedy goes. */
@@ -49,6 +59,24 @@ export function thingsOf(
       classes: [...new Set([...row.classes, ...remedy.classes])],
       ...(label === undefined ? {} : { percent: label }),
       ...(strength === undefined ? {} : { dose: doseOf(recipe, strength) }),
+    },
+  ];
+}
+
+/** The strength that is mixed where none is chosen. */
+export function usualStrength({ strengths }: Pick<RecipeSpec, 'strengths'>): RecipeSpec['strengths'][number] {
+  const found = strengths.find(({ byDefault }) => byDefault) ?? strengths[0];
+  if (!found) throw new Error('a recipe has no strength');
+  return found;
+}
+
+/** Stronger than the recipe of a remedy goes, in the recipe's own unit. */
+export function beyondCap({ id, recipe }: Pick<RemedyRow, 'id' | 'recipe'>, value: number | undefined): CautionFound[] {
+  if (!recipe || value === undefined || withinCap(recipe, value)) return [];
+  return [
+    {
+      level: 'stop',
+      ...said('beyond-cap', { remedy: id, value, most: recipe.cap, usual: usualStrength(recipe).value }),
     },
   ];
 }

@@ -1,4 +1,4 @@
-import type { IngredientRow, SafetyRule, SafetyWhen, SceneFact, Tables } from '../tables';
+import type { IngredientRow, RemedyId, SafetyRule, SafetyWhen, SceneFact, Tables } from '../tables';
 import { mentions } from './mentions';
 
 /** Something in the vessel, or the remedy that is put on. */
@@ -19,6 +19,7 @@ export interface Scene {
     readonly classes: readonly string[];
     readonly where: 'tank' | 'plant' | 'bed';
     readonly daysAgo: number;
+    readonly remedy?: RemedyId;
   }[];
   /** Days until something that is eaten is picked. */
   readonly daysToHarvest?: number;

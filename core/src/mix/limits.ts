@@ -21,10 +21,3 @@ export function perLitreOf(spec: RecipeSpec, value: number, bottlePercent = usua
       return spec satisfies never;
   }
 }
-
-/** The strength to begin with. @throws Error for a recipe without one. */
-export function usualStrength({ strengths }: RecipeSpec): RecipeSpec['strengths'][number] {
-  const found = strengths.find(({ byDefault }) => byDefault) ?? strengths[0];
-  if (!found) throw new Error('a recipe has no strength');
-  return found;
-}

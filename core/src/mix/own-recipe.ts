@@ -1,10 +1,18 @@
-import { hasLabel, ingredientNamed, judge, usualLabelOf, type ActThing, type CautionFound } from '../judge';
+import {
+  hasLabel,
+  ingredientNamed,
+  judge,
+  usualLabelOf,
+  type ActThing,
+  type CautionFound,
+  usualStrength,
+} from '../judge';
 import { inputError } from '../problem';
 import type { RecipeDocument } from '../contract/recipe';
 import { gPerLitre, mL, mLPerLitre, g, said, type Quantity } from '../quantities';
 import type { IngredientRow, SceneFact, Tables, Use } from '../tables';
 import type { MixFound } from './found';
-import { perLitreOf, usualStrength } from './limits';
+import { perLitreOf } from './limits';
 import { liquid, powder, round, type PartFound } from './parts';
 import { measureOf } from './pouring';
 import { refused } from './remedy-mix';

@@ -1,22 +1,22 @@
-import { ingredientNamed, judge, nearbyCaution, plantStop, plantTest, thingsOf, remedyUse } from '../judge';
+import {
+  beyondCap,
+  usualStrength,
+  ingredientNamed,
+  judge,
+  nearbyCaution,
+  plantStop,
+  plantTest,
+  thingsOf,
+  remedyUse,
+} from '../judge';
 import type { RemedyOrder } from '../contract/mix';
 import { inputError } from '../problem';
 import { plantNamed } from '../read';
-import { said } from '../quantities';
-import {
-  rowById,
-  withinCap,
-  type IngredientRow,
-  type PlantRow,
-  type RecipeSpec,
-  type RemedyRow,
-  type Tables,
-} from '../tables';
+import { rowById, type IngredientRow, type PlantRow, type RecipeSpec, type RemedyRow, type Tables } from '../tables';
 import { amountsFor, withAlso, type Amount } from './amounts';
 import type { CautionFound } from '../judge/caution';
 import type { MixFound, StrengthFound } from './found';
 import { hardWaterFor } from './hard-water';
-import { usualStrength } from './limits';
 import { liquid, powder, round, type PartFound } from './parts';
 import { pouringOrder } from './pouring';
 import { findSlip } from './slips';
@@ -108,16 +108,6 @@ function mixable(tables: Tables, id: string): Mixable {
   }
   if (!remedy.recipe) throw inputError('remedy', 'nothing-to-mix', { remedy: remedy.name, rate: remedy.rate ?? '' });
   return { ...remedy, recipe: remedy.recipe };
-}
-
-function beyondCap({ id, recipe }: Mixable, value: number): CautionFound[] {
-  if (withinCap(recipe, value)) return [];
-  return [
-    {
-      level: 'stop',
-      ...said('beyond-cap', { remedy: id, value, most: recipe.cap, usual: usualStrength(recipe).value }),
-    },
-  ];
 }
 
 function strengthOf({ recipe }: Mixable, { strength }: RemedyOrder): StrengthFound {

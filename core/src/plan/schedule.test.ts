@@ -52,6 +52,12 @@ const job = (row: Partial<Job> & { id: string; remedy: RemedyRow }): Job => ({
   skipped: [],
   ...row,
 });
+const rules = (keepApart: readonly KeepApartRow[] = [], remedies: readonly RemedyRow[] = []) => ({
+  keepApart,
+  remedies,
+  ingredients: [],
+  paces: [],
+});
 const problem = (row: Partial<PlanProblem>): PlanProblem => ({
   today,
   hourNow: 9,
@@ -60,7 +66,7 @@ const problem = (row: Partial<PlanProblem>): PlanProblem => ({
   weather: days(14),
   jobs: [],
   recent: [],
-  keepApart: [],
+  tables: rules(),
   ...row,
 });
 const apart: KeepApartRow = {
@@ -123,7 +129,7 @@ describe('the plan', () => {
     const both = (place: string) =>
       schedule(
         problem({
-          keepApart: [apart],
+          tables: rules([apart]),
           jobs: [job({ id: 'a', remedy: spray }), job({ id: 'b', remedy: living, place })],
         }),
       );
@@ -136,7 +142,7 @@ describe('the plan', () => {
   test('what was put on last week counts too', () => {
     const plan = schedule(
       problem({
-        keepApart: [apart],
+        tables: rules([apart]),
         recent: [{ place: 'Long Bed', remedy: spray, on: addDays(today, -1) }],
         jobs: [job({ id: 'b', remedy: living })],
       }),
@@ -209,7 +215,7 @@ describe('the plan', () => {
       fc.property(weatherOf, places, (hours, picked) => {
         const weather = hours.map((list, day) => ({ date: addDays(today, day), hours: list }));
         const jobs = picked.map(([place, row], index) => job({ id: String(index), remedy: row, place }));
-        const plan = schedule(problem({ weather, jobs, keepApart: [apart] }));
+        const plan = schedule(problem({ weather, jobs, tables: rules([apart]) }));
         expect(plan.steps.length + plan.unplaced.length).toBe(
           jobs.reduce((sum, { remedy: row }) => sum + row.steps.length, 0),
         );
@@ -253,5 +259,50 @@ describe('the plan', () => {
       }),
       { seed: 6, numRuns: 100 },
     );
+  });
+});
+
+describe('what the judge has against a day', () => {
+  const soapy = (id: string) =>
+    ({
+      ...remedy(id, [step({ id: 'put', applies: true, gap: [0, 30] })], ['soap']),
+      repeat: { everyDays: [4, 7], most: 2, inDays: 14 },
+      preHarvestDays: 3,
+    }) as RemedyRow;
+  const one = soapy('one');
+  const jobs = ['a', 'b', 'c'].map((id) => job({ id, remedy: one }));
+  const daysOf = (plan: ReturnType<typeof schedule>) => plan.steps.map(({ date }) => daysBetween(today, date));
+
+  test('rounds in several cases on one plant keep the pace and the most that one bears', () => {
+    const plan = schedule(problem({ jobs, tables: rules([], [one]) }));
+    expect(daysOf(plan)).toEqual([0, 4, 14]);
+    expect(plan.steps[2]?.passedOver.map(({ because }) => because)).toContain('too-many');
+    expect(plan.steps[1]?.passedOver[0]?.because).toBe('too-soon');
+  });
+
+  test('on another plant they are no rounds of this one', () => {
+    const apartJobs = jobs.map((each) => ({ ...each, place: each.id }));
+    expect(daysOf(schedule(problem({ jobs: apartJobs, tables: rules([], [one]) })))).toEqual([0, 0, 0]);
+  });
+
+  test('nothing goes on within its wait before picking', () => {
+    const made = { ...one, recipe: { kind: 'percent-volume', ingredient: 'soap' } } as unknown as RemedyRow;
+    const tables = { ...rules([], [made]), ingredients: [{ id: 'soap', classes: ['soap'] }] as never };
+    const harvestOn = addDays(today, 1);
+    const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: made, harvestOn })], tables }));
+    expect(dateOf(plan, 'put')).toBe(addDays(harvestOn, 1));
+    expect(plan.steps[0]?.passedOver.map(({ because }) => because)).toEqual(['wait-to-pick', 'wait-to-pick']);
+  });
+
+  test('a test leaf has its two whole days, to the hour; nobody waits for one that was left out', () => {
+    const tested = remedy('tested', [
+      step({ id: 'leaf', kind: 'test-leaf', phase: 'before', window: { part: 'evening' } }),
+      step({ id: 'whole', after: 'leaf', applies: true, gap: [2, 4], window: { part: 'morning' } }),
+    ]);
+    const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: tested })] }));
+    expect(daysBetween(dateOf(plan, 'leaf') ?? '', dateOf(plan, 'whole') ?? '')).toBe(3);
+    expect(plan.steps[1]?.passedOver.map(({ because }) => because)).toEqual(['test-leaf']);
+    const without = schedule(problem({ hourNow: 5, jobs: [job({ id: 'a', remedy: tested, skipped: ['leaf'] })] }));
+    expect(dateOf(without, 'whole')).toBe(today);
   });
 });

@@ -1,4 +1,5 @@
-import type { KeepApartRow, RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
+import { repeatsOf, thingsOf, timingOf, type CautionFound, type Neighbour, type TimingTables } from '../judge';
+import type { RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { sunHours, type Place, type SunHours } from './sun';
 import type { DayWeather } from './weather';
@@ -16,6 +17,8 @@ export interface Job {
   readonly urgent?: boolean;
   /** Indoors or under glass: rain and wind do not reach it, and the forecast is not its temperature. */
   readonly sheltered?: boolean;
+  /** The day on which something of this plant is to be picked. */
+  readonly harvestOn?: IsoDate;
   /** A disease that likes wet leaves is open here: nothing is sprayed into the night. */
   readonly keepLeavesDryAtNight?: boolean;
 }
@@ -30,7 +33,8 @@ export interface PlanProblem {
   readonly jobs: readonly Job[];
   /** What was put on each place lately, outside these jobs. */
   readonly recent: readonly { readonly place: string; readonly remedy: RemedyRow; readonly on: IsoDate }[];
-  readonly keepApart: readonly KeepApartRow[];
+  /** What the judge goes by. */
+  readonly tables: TimingTables;
   readonly daysAway?: readonly IsoDate[];
   /** The hour at which the gardener usually comes by, for steps that may be done at any hour. */
   readonly usualHour?: number;
@@ -51,9 +55,14 @@ export type PlanReason =
 
 export interface PassedOver {
   readonly date: IsoDate;
-  readonly because: Hindrance | 'away' | 'keep-apart' | 'past';
-  readonly rule?: KeepApartRow;
+  readonly because: Hindrance | TimingCode | 'away' | 'past' | 'test-leaf';
+  /** What the judge said, where it was the judge. */
+  readonly found?: CautionFound;
 }
+
+/** What the judge may have against a day. */
+export const timingCodes = ['days-between', 'too-often', 'too-soon', 'too-many', 'wait-to-pick'] as const;
+export type TimingCode = (typeof timingCodes)[number];
 
 export interface PlannedStep {
   readonly job: string;
@@ -143,9 +152,13 @@ function earliestFor(
 ): IsoDate | undefined {
   const base = baseDate(job, step, steps);
   if (base === undefined) return undefined;
-  const wanted = addDays(base, step.gap[0]);
+  const wanted = addDays(base, isWaitOver(job, step) ? 0 : step.gap[0]);
   return wanted < today ? today : wanted;
 }
+
+/** Nobody waits for a test leaf that was left out. */
+const isWaitOver = ({ remedy, skipped }: Job, { after }: StepSpec): boolean =>
+  remedy.steps.some(({ id, kind }) => id === after && kind === 'test-leaf' && skipped.includes(id));
 
 /** The day the gap counts from: the step named in `after`, the one before that when it was skipped, or the day of choosing. */
 function baseDate(job: Job, step: StepSpec, steps: readonly PlannedStep[]): IsoDate | undefined {
@@ -236,16 +249,29 @@ function dayChoice(
   steps: readonly PlannedStep[],
 ): DayChoice {
   if (problem.daysAway?.includes(date)) return { kind: 'closed', passed: { date, because: 'away' } };
-  const rule = step.applies ? conflict(job, date, problem, steps) : undefined;
-  if (rule) return { kind: 'closed', passed: { date, because: 'keep-apart', rule } };
+  const found = step.applies ? againstDay(job, date, problem, steps) : undefined;
+  if (found) return { kind: 'closed', passed: { date, because: found.code, found } };
   const sun = sunHours(date, problem.at);
   const from = date === problem.today ? Math.ceil(problem.hourNow) : 0;
   const judged = hoursOf(window, sky, sun, date).filter(({ hour }) => hour >= from);
-  const hours = judged.filter(({ against }) => against.length === 0).map(({ hour }) => hour);
+  const suits = judged.filter(({ against }) => against.length === 0).map(({ hour }) => hour);
+  const testedAt = hourOfTest(job, step, date, steps);
+  const hours = suits.filter((hour) => hour >= testedAt);
   if (hours.length > 0) return { kind: 'open', hours };
+  if (suits.length > 0) return { kind: 'closed', passed: { date, because: 'test-leaf' } };
   const because = judged.flatMap(({ against }) => against)[0] ?? 'past';
   return { kind: 'closed', passed: { date, because } };
 }
+
+/** The hour from which two whole days have passed since the test leaf; 0 where none is waited for. */
+function hourOfTest(job: Job, step: StepSpec, date: IsoDate, steps: readonly PlannedStep[]): number {
+  const test = steps.find(
+    (item) => item.job === job.id && item.step.id === step.after && item.step.kind === 'test-leaf',
+  );
+  return test && daysBetween(test.date, date) <= testDays ? test.hour : 0;
+}
+/** A leaf that burns shows it within two days. */
+const testDays = 2;
 
 /** Every hour of the right part of a day with what speaks against it. */
 export function hoursOf(
@@ -259,38 +285,76 @@ export function hoursOf(
   );
 }
 
-/** The keep-apart rule that putting this remedy on that day would break, if any. */
-function conflict(
+/** What the judge has against putting this remedy on that day, by what else goes on there; undefined where nothing. */
+function againstDay(
   job: Job,
   date: IsoDate,
-  { recent, keepApart, jobs }: PlanProblem,
+  problem: PlanProblem,
   steps: readonly PlannedStep[],
-): KeepApartRow | undefined {
-  const remedyOf = new Map(jobs.map(({ id, remedy }) => [id, remedy]));
-  const others = [
-    ...recent.filter(({ place }) => place === job.place).map(({ remedy, on }) => ({ remedy, on })),
-    ...jobs
-      .filter((other) => other.place === job.place && other.id !== job.id)
-      .flatMap(({ remedy, done }) =>
-        done
-          .filter(({ step }) => remedy.steps.some(({ id, applies }) => id === step && applies))
-          .map(({ on }) => ({ remedy, on })),
-      ),
-    ...steps.flatMap(({ place, job: other, step, date: on }) => {
-      const remedy = remedyOf.get(other);
-      return place === job.place && other !== job.id && step.applies && remedy ? [{ remedy, on }] : [];
+): (CautionFound & { readonly code: TimingCode }) | undefined {
+  const { tables } = problem;
+  const things = thingsOf(tables, job.remedy);
+  const rounds = roundsAt(job, problem, steps);
+  const others = rounds.filter(({ isOwn }) => !isOwn);
+  const harvestIn = job.harvestOn === undefined ? -1 : daysBetween(date, job.harvestOn);
+  const found = [
+    // A series keeps its own days by its steps: only how often it goes on counts within it.
+    ...repeatsOf(
+      tables,
+      things,
+      rounds.flatMap((round) => neighbours(tables, round, date)),
+      job.remedy.id,
+    ),
+    ...timingOf(tables, {
+      things,
+      before: others.filter(({ on }) => on <= date).flatMap((round) => neighbours(tables, round, date)),
+      planned: others
+        .filter(({ on }) => on > date)
+        .map(({ remedy, on }) => ({ classes: classesOf(tables, remedy), inDays: daysBetween(date, on) })),
+      ...(harvestIn < 0 ? {} : { daysToHarvest: harvestIn }),
     }),
   ];
-  for (const { remedy, on } of others) {
-    const apart = Math.abs(daysBetween(on, date));
-    const rule = keepApart.find((row) => row.scope !== 'trail' && apart < row.days && meets(row, job.remedy, remedy));
-    if (rule) return rule;
-  }
-  return undefined;
+  return found.find(isTiming);
 }
 
-const meets = ({ a, b }: KeepApartRow, one: RemedyRow, other: RemedyRow) =>
-  (one.classes.includes(a) && other.classes.includes(b)) || (one.classes.includes(b) && other.classes.includes(a));
+const isTiming = (found: CautionFound): found is CautionFound & { readonly code: TimingCode } =>
+  'code' in found && (timingCodes as readonly string[]).includes(found.code);
+
+interface Round {
+  readonly remedy: RemedyRow;
+  readonly on: IsoDate;
+  readonly isOwn: boolean;
+}
+
+/** Everything that was put on a job's place, or stands in the plan. */
+function roundsAt({ place, id }: Job, { recent, jobs }: PlanProblem, steps: readonly PlannedStep[]): Round[] {
+  const here = jobs.filter((other) => other.place === place);
+  return [
+    ...recent.filter((one) => one.place === place).map(({ remedy, on }) => ({ remedy, on, isOwn: false })),
+    ...here.flatMap(({ remedy, done, id: of }) =>
+      done
+        .filter(({ step }) => remedy.steps.some((one) => one.id === step && one.applies))
+        .map(({ on }) => ({ remedy, on, isOwn: of === id })),
+    ),
+    ...here.flatMap(({ remedy, id: of }) =>
+      steps
+        .filter(({ job, step }) => job === of && step.applies)
+        .map(({ date }) => ({ remedy, on: date, isOwn: of === id })),
+    ),
+  ];
+}
+
+const classesOf = (tables: TimingTables, remedy: RemedyRow): readonly string[] =>
+  thingsOf(tables, remedy).flatMap(({ classes }) => classes);
+
+/** A round as the judge takes it: on this plant and on this bed, before that day or (minus) after it. */
+const neighbours = (tables: TimingTables, { remedy, on }: Round, date: IsoDate): Neighbour[] =>
+  (['plant', 'bed'] as const).map((where) => ({
+    classes: classesOf(tables, remedy),
+    where,
+    daysAgo: daysBetween(on, date),
+    remedy: remedy.id,
+  }));
 
 const nearest = (hours: readonly number[], wanted: number) =>
   hours.reduce((best, hour) => (Math.abs(hour - wanted) < Math.abs(best - wanted) ? hour : best), hours[0] ?? wanted);

@@ -99,6 +99,8 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   ],
   'over-area': ['{rate} is over the limit of {limitRate}: {why}.', '{instead}'],
   'too-often': ['That is too often: {why}.', '{instead}'],
+  'too-soon': ['Leave {wanted:day|days} between two rounds.', 'Later, if it is still needed.'],
+  'too-many': ['At most {most} times in {within:day|days}.', 'Something else now, or wait and look.'],
   'too-long': ['That is too long: {why}.', '{instead}'],
   'too-old': ['That is too old: {why}.', '{instead}'],
   'too-cold': ['Too cold for it, under {degrees}: {why}.', '{instead}'],

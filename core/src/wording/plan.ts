@@ -15,11 +15,22 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   dull: 'no sun, which it needs',
   'wrong-part': 'not at the right time of day',
   away: 'you are away',
-  'keep-apart': 'too near another remedy',
+  'days-between': 'too near another remedy',
+  'too-often': 'too soon again',
+  'too-soon': 'too soon after the last round',
+  'too-many': 'as many rounds as it bears already',
+  'wait-to-pick': 'too near to picking',
+  'test-leaf': 'the test leaf needs two days',
   past: 'the right hours were over',
 };
 
 export const hindranceSays = (because: PassedOver['because']): string => hindranceWords[because];
+
+/** Why the judge keeps two things apart, where it says. */
+const whySaid = (found: PassedOver['found']): string | undefined => {
+  const why = found && 'with' in found ? found.with.why : undefined;
+  return typeof why === 'string' ? why : undefined;
+};
 
 /** Why a step is on that day at that hour, in a sentence or two. */
 export function whyThen({ reason, passedOver, date, step, sureness }: PlannedStep, today: IsoDate): string {
@@ -32,8 +43,8 @@ export function whyThen({ reason, passedOver, date, step, sureness }: PlannedSte
         ? `${dayWords(first.date, today)} would not do`
         : `nothing suits until ${dayWords(addDays(last.date, 1), today)}`;
     const causes = [...new Set(passedOver.map(({ because }) => hindranceSays(because)))].slice(0, 2).join(', ');
-    const rule = passedOver.find((passed) => passed.rule)?.rule;
-    parts.push(`${capital(until)}: ${causes}${rule ? ` (${rule.why})` : ''}.`);
+    const why = passedOver.map(({ found }) => whySaid(found)).find((one) => one !== undefined);
+    parts.push(`${capital(until)}: ${causes}${why ? ` (${why})` : ''}.`);
   }
   switch (reason.kind) {
     case 'first-fit':

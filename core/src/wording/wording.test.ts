@@ -45,7 +45,18 @@ describe('hours a remedy needs', () => {
   });
 
   test('a day that was passed over has a reason', () => {
-    for (const because of ['rain', 'wind', 'hot', 'cold', 'away', 'keep-apart', 'dark'] as const)
+    for (const because of [
+      'rain',
+      'wind',
+      'hot',
+      'cold',
+      'away',
+      'days-between',
+      'too-many',
+      'wait-to-pick',
+      'test-leaf',
+      'dark',
+    ] as const)
       expect(hindranceSays(because).length).toBeGreaterThan(3);
   });
 });

@@ -242,7 +242,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
         does: 'Spray undersides and tips to run-off',
         why: 'it kills only what it wets',
         after: 'test-leaf',
-        gap: [0, 2],
+        gap: [2, 4],
         minutes: 15,
         window: windows.contactSpray,
         applies: true,

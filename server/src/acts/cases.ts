@@ -1,9 +1,8 @@
 import { inputError } from '@trowel/core/contract';
 import { randomUUID } from 'node:crypto';
-import { againstPlant } from '@trowel/core/judge';
+import { againstPlant, beyondCap, onlyWaits, usualStrength } from '@trowel/core/judge';
 import { addDays } from '@trowel/core/quantities';
 import { readLine, type About } from '@trowel/core/read';
-import { withinCap } from '@trowel/core/tables';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, notFound } from '../problems';
@@ -103,17 +102,17 @@ export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy
   const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
   const against = againstPlant(tables, remedyRow, planting?.plant);
   if (against !== undefined) throw conflict('not-for-plant', { remedy: remedyRow.name, why: against });
-  if (strength !== undefined && remedyRow.recipe && !withinCap(remedyRow.recipe, strength))
+  if (beyondCap(remedyRow, strength).length > 0)
     throw inputError('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
   if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
     throw conflict('under-way', { remedy: remedyRow.name });
   const id = randomUUID();
   // A rule that would stop it at the bed stops it here already: what this bed had, how near the harvest is.
-  const wanted = { id, case_id: row.id, remedy, strength: null, chosen_on: today, ended_on: null };
-  const stops = applyCautions(db, tables, wanted, today).filter(({ level }) => level === 'stop');
+  const mixed = strength ?? (remedyRow.recipe ? usualStrength(remedyRow.recipe).value : null);
+  const wanted = { id, case_id: row.id, remedy, strength: mixed, chosen_on: today, ended_on: null };
+  const stops = applyCautions(db, tables, wanted, today).filter((found) => found.level === 'stop' && !onlyWaits(found));
   if (stops.length > 0) throw refuseUnread(tables, stops.slice(0, 1), garden.oneGarden(db).measures);
-  const standard = remedyRow.recipe?.strengths.find(({ byDefault }) => byDefault)?.value ?? null;
-  treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: strength ?? standard, chosen_on: today });
+  treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: mixed, chosen_on: today });
   return { caseId: row.id, result: { id } };
 });
 

@@ -7,7 +7,7 @@ import { gardenTime, type Clock } from '../clock';
 import { applyCautions, maybeRemedy, puts } from './step-safety';
 import type { Db } from '../database';
 import { anyOpenCases, type CaseRow } from '../store/cases';
-import { anyBeds, anyPlantings, maybeOneBed, oneGarden, type GardenRow } from '../store/garden';
+import { anyBeds, anyPlantings, maybeOneBed, maybeOnePlanting, oneGarden, type GardenRow } from '../store/garden';
 import {
   anyOpenTreatments,
   anyPositions,
@@ -63,7 +63,7 @@ export function layOut({ db, tables, clock }: Deps): LaidOut {
     weather: standInWeather(placeOf(garden), today, forecastDays),
     jobs,
     recent: recentIn(db, tables, cases, treatments),
-    keepApart: tables.keepApart,
+    tables,
     usualHour: garden.usual_hour,
     previous: anyPositions(db).map(({ treatment_id, step, date, hour }) => ({ job: treatment_id, step, date, hour })),
   });
@@ -72,6 +72,7 @@ export function layOut({ db, tables, clock }: Deps): LaidOut {
 
 function jobOf(db: Db, tables: Tables, remedy: RemedyRow, row: TreatmentRow, owner: CaseRow): Job {
   const events = anyStepsOf(db, row.id);
+  const harvestOn = owner.planting_id ? maybeOnePlanting(db, owner.planting_id)?.harvest_on : undefined;
   return {
     id: row.id,
     place: placeKey(owner),
@@ -79,6 +80,7 @@ function jobOf(db: Db, tables: Tables, remedy: RemedyRow, row: TreatmentRow, own
     chosenOn: row.chosen_on,
     done: events.filter(({ outcome }) => outcome === 'done').map(({ step, on_date }) => ({ step, on: on_date })),
     skipped: events.filter(({ outcome }) => outcome === 'skipped').map(({ step }) => step),
+    ...(harvestOn ? { harvestOn } : {}),
     sheltered: sheltered.has(maybeOneBed(db, owner.bed_id)?.setting ?? 'bed'),
     urgent: owner.reading.action === 'treat-now',
     keepLeavesDryAtNight: owner.reading.causes.some(

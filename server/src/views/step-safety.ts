@@ -43,6 +43,7 @@ function actFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow, to
   const use = remedyUse(remedy);
   const harvest = planting?.harvest_on;
   return {
+    remedy: remedy.id,
     things: thingsOf(tables, remedy, { strength: row.strength ?? undefined }),
     ...(use === undefined ? {} : { use }),
     before: owner ? appliedIn(db, tables, owner.bed_id, owner.planting_id, row, today) : [],
@@ -64,14 +65,16 @@ function appliedIn(
     .flatMap((other) => {
       const remedy = maybeRemedy(tables, other.remedy);
       if (!remedy) return [];
-      const samePlant = plantingId !== null && maybeOneCase(db, other.case_id)?.planting_id === plantingId;
+      // Where no plant is named, what goes on the bed goes on what grows there.
+      const samePlant = maybeOneCase(db, other.case_id)?.planting_id === plantingId;
+      const put = { classes: thingsOf(tables, remedy).flatMap(({ classes }) => classes), remedy: remedy.id };
       return anyStepsOf(db, other.id)
         .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
         .flatMap(({ on_date }) => {
           const daysAgo = daysBetween(on_date, today);
           return [
-            { classes: remedy.classes, where: 'bed' as const, daysAgo },
-            ...(samePlant ? [{ classes: remedy.classes, where: 'plant' as const, daysAgo }] : []),
+            { ...put, where: 'bed' as const, daysAgo },
+            ...(samePlant ? [{ ...put, where: 'plant' as const, daysAgo }] : []),
           ];
         });
     });

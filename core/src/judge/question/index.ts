@@ -9,7 +9,7 @@ import { actOf, factsOfUse, goesOnNow, onceEach, type Dosed, type Heard } from '
 import { withBrews, withFeeds } from './feeds';
 import { blanked, factsIn, nameable, type Named } from './names';
 import { needsOf, type Need } from './needs';
-import { apartIn, heldIn, keptApart } from './order';
+import { apartIn, heldIn } from './order';
 import { onPlant } from './plants';
 import { wordsLeftIn } from './unknown';
 import { whereItGoes } from './use';
@@ -57,13 +57,12 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
   const heard = heardIn(tables, line, named, speaker);
   const used = goesOnNow(heard);
   const act = actOf(heard);
-  const { plants, apart } = heard;
+  const { plants } = heard;
   return {
     act,
     cautions: onlyOnce([
       ...judge(tables, act),
       ...used.flatMap(({ mention }) => plants.flatMap((plant) => onPlant(tables, mention.row, plant, line, act))),
-      ...(apart ? keptApart(tables, apart) : []),
     ]),
     understood: [...readOf(heard, act), ...worksOf(named)],
     needs: needsOf(tables, act, used, named, line),

@@ -1,6 +1,4 @@
-import { said } from '../../quantities';
-import type { IngredientRow, Tables } from '../../tables';
-import type { CautionFound } from '../caution';
+import type { IngredientRow } from '../../tables';
 import type { Mention } from '../mentions';
 import { figureOf, figurePattern, type HeardTimes } from '../../hear';
 
@@ -75,23 +73,6 @@ export function apartIn(line: string, things: readonly Mention<IngredientRow>[],
         later: after.length > 0 && before.length > 0 ? after : rest,
       }
     : undefined;
-}
-
-/** Days to keep apart, by the classes of what went on. */
-export function keptApart({ keepApart }: Tables, { days, earlier, later }: Apart): CautionFound[] {
-  const has = (found: readonly Mention<IngredientRow>[], name: string) =>
-    found.some(({ row }) => row.classes.includes(name));
-  return keepApart
-    .filter(
-      ({ a, b, days: wanted, scope }) =>
-        scope !== 'trail' &&
-        days < wanted &&
-        ((has(earlier, a) && has(later, b)) || (has(earlier, b) && has(later, a))),
-    )
-    .map(({ days: wanted, why }) => ({
-      level: 'caution',
-      ...said('days-between', { wanted, why, wait: Math.ceil(wanted - days) }),
-    }));
 }
 
 /** "The weedkiller sprayer", "a sprayer that held bleach": what was in the vessel before. */

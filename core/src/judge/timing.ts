@@ -1,0 +1,123 @@
+import { said } from '../quantities';
+import type { KeepApartRow, RemedyId, RemedyRow, Tables } from '../tables';
+import type { CautionFound } from './caution';
+import type { ActThing } from './judge';
+
+/** Something else on the same plant or bed: so many days before what is asked about, or (minus) after it. */
+export interface Neighbour {
+  readonly classes: readonly string[];
+  readonly where: 'plant' | 'bed';
+  readonly daysAgo: number;
+  /** Which remedy it was, where that is known: its own pace counts only between rounds of itself. */
+  readonly remedy?: RemedyId;
+}
+
+type PaceTables = Pick<Tables, 'remedies' | 'ingredients' | 'paces'>;
+type Asked = Pick<ActThing, 'classes' | 'ingredient'>;
+
+/** Two kinds of thing that are nearer to each other than they may be; undefined where none is. @param days between them, either way */
+export function tooNear(
+  { keepApart }: Pick<Tables, 'keepApart'>,
+  one: readonly string[],
+  other: readonly string[],
+  days: number,
+  scope?: KeepApartRow['scope'],
+): KeepApartRow | undefined {
+  return keepApart.find(
+    (row) =>
+      row.scope !== 'trail' &&
+      (scope === undefined || row.scope === scope) &&
+      Math.abs(days) < row.days &&
+      ((one.includes(row.a) && other.includes(row.b)) || (one.includes(row.b) && other.includes(row.a))),
+  );
+}
+
+/** Days to keep apart from what this plant and this bed have had, or are to have. */
+export function apartOf(
+  tables: Pick<Tables, 'keepApart'>,
+  things: readonly Asked[],
+  neighbours: readonly Neighbour[],
+): CautionFound[] {
+  return things.flatMap(({ classes }) =>
+    neighbours.flatMap((neighbour): CautionFound[] => {
+      const row = tooNear(tables, classes, neighbour.classes, neighbour.daysAgo, neighbour.where);
+      if (!row) return [];
+      const wait = Math.ceil(row.days - Math.abs(neighbour.daysAgo));
+      return [{ level: 'caution', ...said('days-between', { wanted: row.days, why: row.why, wait }) }];
+    }),
+  );
+}
+
+/** Rounds of one kind that stand too near, or are too many: by the paces of a substance, and by each remedy's own. */
+export function repeatsOf(
+  tables: PaceTables,
+  things: readonly Asked[],
+  neighbours: readonly Neighbour[],
+  remedy?: RemedyId,
+): CautionFound[] {
+  const onPlant = neighbours.filter(({ where }) => where === 'plant');
+  return things.flatMap((thing) => [
+    ...tables.paces
+      .filter(
+        ({ of, everyDays = 0 }) =>
+          (of === thing.ingredient || thing.classes.includes(of)) &&
+          onPlant.some(({ classes, daysAgo }) => classes.includes(of) && Math.abs(daysAgo) < everyDays * 0.99),
+      )
+      .map(({ id, everyDays = 0 }): CautionFound => ({
+        level: 'caution',
+        ...said('too-often', { limit: id, wanted: everyDays }),
+      })),
+    ...roundsOf(tables, thing).flatMap(({ id, kind, repeat: { everyDays, most, inDays } }): CautionFound[] => {
+      const days = onPlant
+        .filter(({ classes }) => kind.every((name) => classes.includes(name)))
+        .map(({ daysAgo }) => daysAgo);
+      const own = onPlant.filter((one) => one.remedy === id && remedy === id);
+      const isTooSoon = own.some(({ daysAgo }) => Math.abs(daysAgo) < everyDays[0]);
+      return [
+        ...(isTooSoon ? [{ level: 'caution' as const, ...said('too-soon', { wanted: everyDays[0] }) }] : []),
+        ...(mostWithin([0, ...days], inDays) > most
+          ? [{ level: 'stop' as const, ...said('too-many', { most, within: inDays }) }]
+          : []),
+      ];
+    }),
+  ]);
+}
+
+/** The most rounds in any span of so many days that holds today's. */
+function mostWithin(days: readonly number[], span: number): number {
+  return Math.max(
+    ...days.map((from) =>
+      from < 0 || from >= span ? 0 : days.filter((day) => day <= from && day > from - span).length,
+    ),
+  );
+}
+
+/** What is against today only, and may go on later. */
+export const onlyWaits = (found: CautionFound): boolean =>
+  'code' in found && ['days-between', 'too-often', 'too-soon', 'too-many'].includes(found.code);
+
+/** What a remedy is made of: all of it must be in a thing that is of its kind. */
+export const kindOf = (
+  { ingredients }: Pick<Tables, 'ingredients'>,
+  { recipe, classes }: Pick<RemedyRow, 'recipe' | 'classes'>,
+): readonly string[] =>
+  recipe === undefined ? classes : (ingredients.find(({ id }) => id === recipe.ingredient)?.classes ?? []);
+
+interface Rounds {
+  readonly id: RemedyId;
+  readonly kind: readonly string[];
+  readonly repeat: NonNullable<RemedyRow['repeat']>;
+}
+const allRounds = new WeakMap<object, readonly Rounds[]>();
+
+/** The remedies of a thing's kind that say how often they may go on. */
+function roundsOf(tables: Pick<Tables, 'remedies' | 'ingredients'>, { classes }: Asked): readonly Rounds[] {
+  const known = allRounds.get(tables.remedies);
+  const rounds =
+    known ??
+    tables.remedies.flatMap(({ id, repeat, ...row }): Rounds[] =>
+      repeat === undefined ? [] : [{ id, repeat, kind: kindOf(tables, row) }],
+    );
+  if (!known) allRounds.set(tables.remedies, rounds);
+  return rounds.filter(({ kind }) => kind.length > 0 && kind.every((name) => classes.includes(name)));
+}
