@@ -23,11 +23,7 @@ step('Lint and import boundaries', bin('eslint'), ['.', '--max-warnings', '0']);
 step('Formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 
 fs.rmSync('build/jest.json', { force: true });
-step('Unit tests', bin('jest'), [
-  '--json',
-  '--outputFile=build/jest.json',
-  '--reporters=default',
-]);
+step('Unit tests', bin('jest'), ['--json', '--outputFile=build/jest.json', '--reporters=default']);
 count('build/jest.json', (report) => ({
   passed: report.numPassedTests,
   failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
