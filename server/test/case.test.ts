@@ -29,6 +29,13 @@ describe('one case from first sign to verdict', () => {
     const { id: treatmentId } = await post(`/cases/${id}/remedies`, { remedy: 'soap-spray' });
     await post(`/cases/${id}/looks`, { treatmentId, kind: 'before', counts: [22, 3, 40, 0, 18, 31, 9, 27, 2, 14] });
     for (const step of ['count', 'test-leaf']) await post('/steps', { treatmentId, step, outcome: 'done' });
+    // A leaf that burns shows it within two days: an hour after the test nothing is known.
+    const tooSoon = await world.api
+      .post('/api/steps')
+      .send({ treatmentId, step: 'spray', outcome: 'done' })
+      .expect(409);
+    expect(tooSoon.body.detail).toMatch(/test leaf needs 2 days/);
+    world.setNow('2026-06-12T17:00:00Z');
     // What can hurt fish is read before it is put on; unread, nothing is ticked.
     const spray = (await theCase(id)).treatments[0]?.steps.find(({ step }) => step === 'spray');
     expect(spray?.cautions.map(({ says }) => says).join()).toMatch(/kills fish/);
@@ -39,16 +46,16 @@ describe('one case from first sign to verdict', () => {
     await post('/steps', { treatmentId, step: 'spray', outcome: 'done', acknowledged });
     expect((await theCase(id)).log[0]?.says).toMatch(/^Step: Spray undersides .*having read “Soap kills fish/);
 
-    world.setNow('2026-06-12T09:00:00Z');
+    world.setNow('2026-06-14T09:00:00Z');
     await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [12, 0, 25, 3, 8, 14, 2, 19, 1, 6] });
     expect((await theCase(id)).treatments[0]?.follow).toMatchObject({ verdict: 'too-early', couldBeChance: true });
 
-    world.setNow('2026-06-16T09:00:00Z');
+    world.setNow('2026-06-18T09:00:00Z');
     await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [0, 0, 1, 0, 0, 2, 0, 0, 0, 0] });
     expect((await theCase(id)).treatments[0]?.follow?.verdict).toBe('solved');
     await post(`/cases/${id}/close`, { outcome: 'solved' });
     const closed = await theCase(id);
-    expect(closed.summary).toMatchObject({ status: 'closed', outcome: 'solved', lateLookOn: '2026-06-30' });
+    expect(closed.summary).toMatchObject({ status: 'closed', outcome: 'solved', lateLookOn: '2026-07-02' });
     expect(closed.log.map(({ command }) => command)).toContain('close-case');
   });
 
@@ -245,5 +252,53 @@ describe('the demo garden', () => {
     const notebook = (await demo.api.get('/api/notebook').expect(200)).body;
     expect(notebook.worked.length).toBeGreaterThan(4);
     demo.close();
+  });
+});
+
+describe('ticking asks the judge what this place has had', () => {
+  async function chosen(remedy: string, caseId: string): Promise<string> {
+    return (await post(`/cases/${caseId}/remedies`, { remedy })).id ?? '';
+  }
+  const applied = (remedy: CaseView['treatments'][number]) => remedy.steps.find(({ carry }) => carry !== null);
+  const tick = (treatmentId: string, step: string, acknowledged: readonly string[] = []) =>
+    world.api.post('/api/steps').send({ treatmentId, step, outcome: 'done', acknowledged });
+
+  test('too near to another remedy is to be read, by its own key, before it is ticked', async () => {
+    const first = await openCase();
+    const milk = await chosen('soap-spray', first);
+    await post('/steps', { treatmentId: milk, step: 'test-leaf', outcome: 'skipped' });
+    const spray = applied((await theCase(first)).treatments[0] as never);
+    const read = (spray?.cautions ?? []).map(({ rule = '' }) => rule);
+    await tick(milk, spray?.step ?? '', read).expect(200);
+
+    world.setNow('2026-06-11T18:00:00Z');
+    const garden = (await world.api.get('/api/garden').expect(200)).body;
+    const second =
+      (await post('/cases', { bedId: garden.beds[0].id, plantingId: garden.beds[0].plantings[0].id })).id ?? '';
+    const again = await chosen('soap-spray', second);
+    await post('/steps', { treatmentId: again, step: 'test-leaf', outcome: 'skipped' });
+    const view = (await theCase(second)).treatments[0];
+    const step = view?.steps.find(({ step: id }) => id === 'spray');
+    expect(step?.cautions.map(({ rule }) => rule)).toContain('too-often:soap-pace');
+    const refused = await tick(again, 'spray', read).expect(409);
+    expect(refused.body.fields.map(({ key }: { key: string }) => key)).toEqual(['too-often:soap-pace']);
+    await tick(again, 'spray', [...read, 'too-often:soap-pace']).expect(200);
+  });
+
+  test('the plan keeps the days that the tick would ask about', async () => {
+    const first = await openCase();
+    await chosen('soap-spray', first);
+    const garden = (await world.api.get('/api/garden').expect(200)).body;
+    const second =
+      (await post('/cases', { bedId: garden.beds[0].id, plantingId: garden.beds[0].plantings[0].id })).id ?? '';
+    await chosen('soap-spray', second);
+    const days = [...(await theCase(first)).treatments, ...(await theCase(second)).treatments]
+      .flatMap(({ steps }) => steps)
+      .filter(({ step, date }) => step.startsWith('spray') && date !== null)
+      .map(({ date }) => Date.parse(date ?? '') / 86_400_000)
+      .sort((a, b) => a - b);
+    const gaps = days.slice(1).map((day, at) => day - (days[at] ?? 0));
+    expect(Math.min(...gaps)).toBeGreaterThanOrEqual(4);
+    for (const from of days) expect(days.filter((day) => day >= from && day < from + 21).length).toBeLessThanOrEqual(3);
   });
 });

@@ -25,6 +25,8 @@ export interface Act extends Scene {
   readonly isYoung?: true;
   /** Two or three leaves have borne it for two days. */
   readonly isTested?: true;
+  /** Days since two or three leaves were wetted to see whether they bear it. */
+  readonly testLeafDaysAgo?: number;
   /** Days from one time to the next. */
   readonly everyDays?: number;
   readonly soakMinutes?: number;
@@ -52,6 +54,7 @@ export function judge(tables: Tables, act: Act): CautionFound[] {
   const found = onlyOnce([
     ...rulesIn(tables, act).map((rule) => byRule(rule, act.facts)),
     ...timingOf(tables, act),
+    ...testOf(act),
     ...act.things.flatMap((thing) => [
       ...strengthOf(tables, act, thing),
       ...areaOf(tables, act, thing),
@@ -131,6 +134,18 @@ function waitOf(
     ...paces.filter(({ of }) => classes.includes(of)).map(({ pickDays = 0 }) => pickDays),
   );
 }
+
+/** A leaf that burns shows it within two days: on the day of the test itself nothing is known yet. */
+export const testDays = 2;
+const testOf = ({ testLeafDaysAgo }: Act): CautionFound[] =>
+  testLeafDaysAgo === undefined || testLeafDaysAgo >= testDays
+    ? []
+    : [
+        {
+          level: testLeafDaysAgo < 1 ? 'stop' : 'caution',
+          ...said('test-runs', { wanted: testDays, wait: testDays - testLeafDaysAgo }),
+        },
+      ];
 
 /** What has to do with the day: picking, days to keep apart, and rounds that are too near or too many. */
 export function timingOf(tables: TimingTables, act: Act): CautionFound[] {

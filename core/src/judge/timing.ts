@@ -56,8 +56,8 @@ export function repeatsOf(
   remedy?: RemedyId,
 ): CautionFound[] {
   const onPlant = neighbours.filter(({ where }) => where === 'plant');
-  return things.flatMap((thing) => [
-    ...tables.paces
+  return things.flatMap((thing) => {
+    const paced = tables.paces
       .filter(
         ({ of, everyDays = 0 }) =>
           (of === thing.ingredient || thing.classes.includes(of)) &&
@@ -66,21 +66,25 @@ export function repeatsOf(
       .map(({ id, everyDays = 0 }): CautionFound => ({
         level: 'caution',
         ...said('too-often', { limit: id, wanted: everyDays }),
-      })),
-    ...roundsOf(tables, thing).flatMap(({ id, kind, repeat: { everyDays, most, inDays } }): CautionFound[] => {
-      const days = onPlant
-        .filter(({ classes }) => kind.every((name) => classes.includes(name)))
-        .map(({ daysAgo }) => daysAgo);
-      const own = onPlant.filter((one) => one.remedy === id && remedy === id);
-      const isTooSoon = own.some(({ daysAgo }) => Math.abs(daysAgo) < everyDays[0]);
-      return [
-        ...(isTooSoon ? [{ level: 'caution' as const, ...said('too-soon', { wanted: everyDays[0] }) }] : []),
-        ...(mostWithin([0, ...days], inDays) > most
-          ? [{ level: 'stop' as const, ...said('too-many', { most, within: inDays }) }]
-          : []),
-      ];
-    }),
-  ]);
+      }));
+    return [
+      ...paced,
+      ...roundsOf(tables, thing).flatMap(({ id, kind, repeat: { everyDays, most, inDays } }): CautionFound[] => {
+        const alike = onPlant.filter(({ classes }) => kind.every((name) => classes.includes(name)));
+        const isTooSoon = alike.some(
+          (one) => one.remedy === id && remedy === id && Math.abs(one.daysAgo) < everyDays[0],
+        );
+        const isTooMany = mostWithin([0, ...alike.map(({ daysAgo }) => daysAgo)], inDays) > most;
+        return [
+          // What the pace of its substance says already is not said twice.
+          ...(isTooSoon && paced.length === 0
+            ? [{ level: 'caution' as const, ...said('too-soon', { wanted: everyDays[0] }) }]
+            : []),
+          ...(isTooMany ? [{ level: 'stop' as const, ...said('too-many', { most, within: inDays }) }] : []),
+        ];
+      }),
+    ];
+  });
 }
 
 /** The most rounds in any span of so many days that holds today's. */

@@ -1,4 +1,12 @@
-import { repeatsOf, thingsOf, timingOf, type CautionFound, type Neighbour, type TimingTables } from '../judge';
+import {
+  repeatsOf,
+  testDays,
+  thingsOf,
+  timingOf,
+  type CautionFound,
+  type Neighbour,
+  type TimingTables,
+} from '../judge';
 import type { RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { sunHours, type Place, type SunHours } from './sun';
@@ -270,8 +278,6 @@ function hourOfTest(job: Job, step: StepSpec, date: IsoDate, steps: readonly Pla
   );
   return test && daysBetween(test.date, date) <= testDays ? test.hour : 0;
 }
-/** A leaf that burns shows it within two days. */
-const testDays = 2;
 
 /** Every hour of the right part of a day with what speaks against it. */
 export function hoursOf(

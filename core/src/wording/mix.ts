@@ -99,6 +99,7 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   ],
   'over-area': ['{rate} is over the limit of {limitRate}: {why}.', '{instead}'],
   'too-often': ['That is too often: {why}.', '{instead}'],
+  'test-runs': ['The test leaf needs {wanted:day|days}.', 'Look at it in {wait:day|days}, then spray the whole.'],
   'too-soon': ['Leave {wanted:day|days} between two rounds.', 'Later, if it is still needed.'],
   'too-many': ['At most {most} times in {within:day|days}.', 'Something else now, or wait and look.'],
   'too-long': ['That is too long: {why}.', '{instead}'],

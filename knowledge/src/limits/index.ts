@@ -65,6 +65,7 @@ export const limits: readonly LimitRow[] = [
   limit('oil', 'leaf', 2, 'more smothers leaves', 'Use 1 % in leaf.', guideline),
   limit('milk', 'leaf', 40, 'more leaves a sour film and mould', 'One part to nine of water.', guideline, 100),
   limit('skim-milk-powder', 'leaf', 2, 'more leaves a film', 'Use {15 g/L}.', practice),
+  limit('epsom', 'root', 3, 'salt burns roots', 'Use {10–20 g/L} on moist soil.', guideline),
   limit('epsom', 'leaf', 2, 'salt burns leaf edges', 'Use {5–10 g/L}.', guideline),
   limit('seaweed', 'leaf', 0.5, 'more gives nothing and may burn', 'Use the rate on its label.', practice),
   limit('irritant', 'leaf', 0.5, 'more burns leaves and eyes', 'Use {1 g/L} with soap.', judgement),

@@ -42,14 +42,22 @@ function actFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow, to
   const planting = owner?.planting_id ? maybeOnePlanting(db, owner.planting_id) : undefined;
   const use = remedyUse(remedy);
   const harvest = planting?.harvest_on;
+  const tested = testedOn(db, row, remedy);
   return {
     remedy: remedy.id,
     things: thingsOf(tables, remedy, { strength: row.strength ?? undefined }),
     ...(use === undefined ? {} : { use }),
+    ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, today) }),
     before: owner ? appliedIn(db, tables, owner.bed_id, owner.planting_id, row, today) : [],
     ...(harvest ? { daysToHarvest: Math.max(0, daysBetween(today, harvest)) } : {}),
   };
 }
+
+/** The day on which this treatment's test leaf was wetted; undefined where none was, or it was left out. */
+const testedOn = (db: Db, { id }: TreatmentRow, { steps }: RemedyRow): string | undefined =>
+  anyStepsOf(db, id).find(
+    ({ step, outcome }) => outcome === 'done' && steps.some((one) => one.id === step && one.kind === 'test-leaf'),
+  )?.on_date;
 
 /** Every other application in this bed, and on this plant. */
 function appliedIn(

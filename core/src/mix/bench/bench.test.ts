@@ -45,7 +45,29 @@ const ingredients = [
       grade: 'trial',
     }) as const,
 );
-const tables = { ingredients, remedies: [], safetyRules: [] } as unknown as Tables;
+const limit = (of: string, use: string, most: number, tested?: number) => ({
+  id: `${of}-${use}`,
+  of,
+  use,
+  most,
+  ...(tested === undefined ? {} : { tested }),
+});
+const tables = {
+  ingredients,
+  remedies: [],
+  safetyRules: [],
+  limits: [
+    limit('peroxide', 'leaf', 0.3, 0.5),
+    limit('peroxide', 'root', 0.3),
+    limit('peroxide', 'seedling', 0.1),
+    limit('peroxide', 'seed', 3),
+    limit('peroxide', 'tool', 12),
+    limit('liquid-soap', 'soak', 3),
+    limit('epsom', 'leaf', 2),
+    limit('epsom', 'root', 3),
+  ],
+  paces: [{ id: 'soap-soak', of: 'liquid-soap', soakMinutes: 30 }],
+} as unknown as Tables;
 
 const answerOf = (
   tool: string,
@@ -74,6 +96,14 @@ const figures: readonly [
   expected: number,
   digits?: number,
 ][] = [
+  // One of each of the sums that have tests of their own beside them.
+  ['dose-strength', { dose: 10, into: 990 }, 'strength', 1, 3],
+  ['spoons-grams', { of: 'epsom', volume: 15 }, 'mass', 15],
+  ['label-rate', { rate: 8, ready: 2000 }, 'amount', 16],
+  ['parts-percent', { part: 1, parts: 29 }, 'percent', 3.333, 3],
+  ['pot-drench', { across: 0.2, deep: 0.2, pots: 1, share: 10 }, 'each', 484, 0],
+  ['degree-days', { low: 10, high: 20, days: 10 }, 'sum', 50, 0],
+  ['doubling', { first: 10, later: 40, days: 8 }, 'doubles', 4, 1],
   // One part in eleven, in six: by hand.
   ['dilute', { ready: 1100, parts: 10 }, 'stock', 100],
   ['dilute', { ready: 1500, parts: 9 }, 'stock', 150],

@@ -1,4 +1,5 @@
 import { mL, said } from '../../quantities';
+import type { Use } from '../../tables';
 import { choice, maybe, number, quantity } from './field';
 import { caution, defineTool, line, note, result, stop } from './tool';
 
@@ -101,16 +102,16 @@ export const strengthChange = defineTool({
   },
 });
 
-/** What a use of peroxide may reach, % (reviewed caps): leaves 0.3, roots 0.3, seedlings 0.1. */
+/** Where peroxide goes, as the judge counts it, and what is usual there, %. */
 const peroxideUses = {
-  leaf: { most: 0.3, usual: 0.3 },
-  'leaf-tested': { most: 0.5, usual: 0.5 },
-  root: { most: 0.3, usual: 0.3 },
-  seedling: { most: 0.1, usual: 0.06 },
-  seed: { most: 0.3, usual: 0.06 },
-  pot: { most: 3, usual: 1 },
-  tool: { most: 3, usual: 3 },
-} as const;
+  leaf: { at: 'leaf', usual: 0.3 },
+  'leaf-tested': { at: 'leaf', usual: 0.5 },
+  root: { at: 'root', usual: 0.3 },
+  seedling: { at: 'seedling', usual: 0.06 },
+  seed: { at: 'seed', usual: 0.06 },
+  pot: { at: 'tool', usual: 1 },
+  tool: { at: 'tool', usual: 3 },
+} as const satisfies Readonly<Record<string, { at: Use; usual: number }>>;
 type PeroxideUse = keyof typeof peroxideUses;
 
 /** % on the label from which a bottle is for trades, not for gardens; and from which it whitens skin. */
@@ -128,7 +129,9 @@ export const peroxide = defineTool({
     fizz: choice(['strong', 'weak', 'untried'], 'untried'),
   },
   work({ ready, use, bottle, wanted, fizz }, bench) {
-    const { most, usual } = peroxideUses[use];
+    const { at, usual } = peroxideUses[use];
+    const bears = bench.bears('peroxide', at);
+    const most = use === 'leaf-tested' ? (bears?.tested ?? 0) : (bears?.most ?? 0);
     const strength = wanted ?? usual;
     if (bottle > bottleMost) return stop('bottle-too-strong', { bottle });
     if (strength > most) return stop(`too-strong-${use}`, { strength, usual });

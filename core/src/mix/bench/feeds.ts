@@ -98,9 +98,6 @@ export const labelFeed = defineTool({
   },
 });
 
-/** g/L of Epsom salts that leaves and roots bear (reviewed). */
-const epsomMost = { leaf: 20, soil: 30 } as const;
-
 export const epsom = defineTool({
   id: 'epsom',
   group: 'feeds',
@@ -112,7 +109,9 @@ export const epsom = defineTool({
   },
   work({ ready, rate, way, purpose }, bench) {
     if (purpose === 'fruit-end-rot') return stop('worsens-rot');
-    if (rate > epsomMost[way]) return stop(`burns-${way}`, { rate: gPerLitre(rate), most: gPerLitre(epsomMost[way]) });
+    // 1 % is 10 g/L.
+    const most = (bench.bears('epsom', way === 'leaf' ? 'leaf' : 'root')?.most ?? 0) * 10;
+    if (rate > most) return stop(`burns-${way}`, { rate: gPerLitre(rate), most: gPerLitre(most) });
     const amount = (rate * ready) / 1000;
     const magnesium = mgPerLitre(rate * magnesiumShare * 1000);
     return {

@@ -2,9 +2,11 @@ import { inputError } from '../../problem';
 import * as bait from './bait';
 import * as brews from './brews';
 import * as dilution from './dilution';
+import * as doses from './doses';
 import * as extraction from './extraction';
 import * as feeds from './feeds';
 import * as ground from './ground';
+import * as growth from './growth';
 import * as helpers from './helpers';
 import * as soapWater from './soap-water';
 import * as spray from './spray';
@@ -16,7 +18,7 @@ export { brewKinds, brewParts, daysToReady, type BrewKind } from './brews';
 export { oneShell } from './extraction';
 
 /** By subject: a new sum in one of these files is on the bench by being exported there. */
-const subjects = { dilution, soapWater, bait, spray, extraction, feeds, brews, ground, helpers };
+const subjects = { doses, dilution, soapWater, bait, spray, extraction, feeds, brews, ground, helpers, growth };
 
 const isTool = (value: unknown): value is BenchTool =>
   typeof value === 'object' && value !== null && 'answer' in value && 'fields' in value;

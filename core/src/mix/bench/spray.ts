@@ -1,4 +1,5 @@
 import { mL, said } from '../../quantities';
+import { rowById } from '../../tables';
 import { choice, number, quantity } from './field';
 import { defineTool, line, note, result, stop } from './tool';
 
@@ -55,10 +56,6 @@ export const sprayVolume = defineTool({
   },
 });
 
-/** Minutes after which soap kills roots, and % that they bear (reviewed). */
-const soakMost = 30;
-const soakStrongest = 3;
-
 export const potSoak = defineTool({
   id: 'pot-soak',
   group: 'liquids',
@@ -70,21 +67,27 @@ export const potSoak = defineTool({
   },
   work({ bath, strength, minutes, plant }, bench) {
     if (plant !== 'sturdy') return stop(`never-${plant}`);
+    const soap = rowById(bench.tables.ingredients, 'liquid-soap', 'ingredients');
+    const soakMost =
+      bench.tables.paces.find(
+        ({ of, soakMinutes }) => soakMinutes !== undefined && (of === soap.id || soap.classes.includes(of)),
+      )?.soakMinutes ?? 0;
+    const soakStrongest = bench.bears('liquid-soap', 'soak')?.most ?? 0;
     if (minutes > soakMost) return stop('too-long', { minutes });
     if (strength > soakStrongest) return stop('too-strong', { strength, most: soakStrongest });
-    const soap = (bath * strength) / 100;
+    const amount = (bath * strength) / 100;
     return {
-      results: [result('soap', mL(soap), { main: true }), result('minutes', minutes, { digits: 0, main: true })],
-      parts: [bench.pour('liquid-soap', soap)],
-      waterMl: bath - soap,
+      results: [result('soap', mL(amount), { main: true }), result('minutes', minutes, { digits: 0, main: true })],
+      parts: [bench.pour('liquid-soap', amount)],
+      waterMl: bath - amount,
       order: [
-        said('fill-tub', { water: { water: bath - soap } }),
-        said('add-soap', { soap: { pour: soap } }),
+        said('fill-tub', { water: { water: bath - amount } }),
+        said('add-soap', { soap: { pour: amount } }),
         said('stand', { minutes }),
         said('flush'),
       ],
       cautions: [note('slippery')],
-      working: [line('soap', { bath: mL(bath), strength, soap: mL(soap) })],
+      working: [line('soap', { bath: mL(bath), strength, soap: mL(amount) })],
       honest: 'honest',
       grade: 'practice',
     };

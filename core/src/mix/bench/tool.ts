@@ -1,6 +1,7 @@
 import { inputError } from '../../problem';
 import { said, type MeasureSystem, type Quantity, type Said } from '../../quantities';
-import { rowById, type Grade, type Tables } from '../../tables';
+import { limitFor } from '../../judge';
+import { rowById, type Grade, type LimitRow, type Tables, type Use } from '../../tables';
 import { liquid, powder, type PartFound } from '../parts';
 import type { CautionFound } from '../../judge/caution';
 import type { MixFound, ResultFound } from '../found';
@@ -21,6 +22,8 @@ export interface Bench {
   readonly weigh: (ingredient: string, grams: number) => PartFound;
   /** The same powder inside a sentence. */
   readonly weighed: (ingredient: string, grams: number) => { readonly weigh: number; readonly density: number };
+  /** What the judge lets of it go there, %; undefined where no limit is known. */
+  readonly bears: (ingredient: string, use: Use) => Pick<LimitRow, 'most' | 'tested' | 'grade'> | undefined;
 }
 
 /** What a tool finds out; everything but results and working may be left out. */
@@ -123,6 +126,8 @@ function benchFor(tables: Tables, measures: MeasureSystem): Bench {
     pour: (id, ml) => liquid(row(id), ml),
     weigh: (id, grams) => powder(row(id), grams),
     weighed: (id, grams) => ({ weigh: grams, density: row(id).density }),
+    bears: (id, use) =>
+      limitFor(tables, { ingredient: id, classes: row(id).classes }, use, use === 'seedling' ? { isYoung: true } : {}),
   };
 }
 

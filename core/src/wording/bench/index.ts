@@ -1,9 +1,11 @@
 import * as bait from './bait';
 import * as brews from './brews';
 import * as dilution from './dilution';
+import * as doses from './doses';
 import * as extraction from './extraction';
 import * as feeds from './feeds';
 import * as ground from './ground';
+import * as growth from './growth';
 import * as helpers from './helpers';
 import * as soapWater from './soap-water';
 import * as spray from './spray';
@@ -12,7 +14,7 @@ import type { AnyToolWords, FieldWords } from './words';
 export { brewNames } from './brews';
 export type { AnyToolWords } from './words';
 
-const subjects = [dilution, soapWater, bait, spray, extraction, feeds, brews, ground, helpers];
+const subjects = [doses, dilution, soapWater, bait, spray, extraction, feeds, brews, ground, helpers, growth];
 
 const isWords = (value: unknown): value is AnyToolWords =>
   typeof value === 'object' && value !== null && 'of' in value && 'says' in value;
