@@ -1,4 +1,14 @@
-import { g, gPerLitre, metres, mL, mLPerLitre, said } from '../../quantities';
+import {
+  g,
+  gPerLitre,
+  metres,
+  mL,
+  mLPerLitre,
+  said,
+  unitNamed,
+  type MeasureSystem,
+  type Quantity,
+} from '../../quantities';
 import { rowById, type IngredientRow, type LimitRow, type Tables, type Use } from '../../tables';
 import type { CautionFound } from '../../judge/caution';
 import { choice, maybe, number, quantity } from './field';
@@ -71,7 +81,7 @@ export const doseStrength = defineTool({
       cautions: againstOf(strength, limit),
       working: [
         ...(isPowder && weight === undefined
-          ? [line('weighs', { dose: mL(dose), density: row.density, grams: g(grams) })]
+          ? [line('weighs', { dose: mL(dose), cup: cupOf(row, bench.measures), grams: g(grams) })]
           : []),
         line(isPowder ? 'powder' : filled === 'made-up' ? 'made-up' : 'added', {
           dose: isPowder ? g(taken) : mL(taken),
@@ -113,6 +123,13 @@ function againstOf(strength: number, limit: Bears | undefined): CautionFound<'ov
   }
 }
 
+/** What a cup of it weighs: the density, as a kitchen knows it. */
+function cupOf({ density }: Pick<IngredientRow, 'density'>, measures: MeasureSystem): Quantity {
+  const cup = unitNamed('cup')?.base ?? metricCupMl;
+  return g((typeof cup === 'function' ? cup(measures) : cup) * density);
+}
+const metricCupMl = 250;
+
 /** Spoons and cups to grams and back, by the density that is told. */
 export const spoonsGrams = defineTool({
   id: 'spoons-grams',
@@ -124,19 +141,20 @@ export const spoonsGrams = defineTool({
     mass: quantity('mass', { usual: 5, to: 1e5, when: { field: 'way', is: ['to-spoons'] } }),
   },
   work({ of, way, volume, mass }, bench) {
-    const { density, form } = rowOf(bench.tables, of);
+    const row = rowOf(bench.tables, of);
+    const { density, form } = row;
     const [ml, grams] = way === 'to-grams' ? [volume, volume * density] : [mass / density, mass];
     return {
       results: [
         way === 'to-grams' ? result('mass', g(grams), { main: true }) : result('volume', mL(ml), { main: true }),
-        result('density', density),
+        result('cup', cupOf(row, bench.measures)),
       ],
       parts: [form === 'powder' ? bench.weigh(of, grams) : bench.pour(of, ml)],
       cautions: form === 'powder' ? [note('bulk')] : [],
       working: [
         way === 'to-grams'
-          ? line('mass', { volume: mL(ml), density, mass: g(grams) })
-          : line('volume', { mass: g(grams), density, volume: mL(ml) }),
+          ? line('mass', { volume: mL(ml), cup: cupOf(row, bench.measures), mass: g(grams) })
+          : line('volume', { mass: g(grams), cup: cupOf(row, bench.measures), volume: mL(ml) }),
       ],
       grade: form === 'powder' ? 'guideline' : 'trial',
     };

@@ -45,7 +45,7 @@ export const doseStrengthWords: ToolWords<typeof doseStrength> = {
   results: {
     strength: ['Strength', '{value} %'],
     'per-litre': 'That is',
-    ppm: ['That is', '{value} mg/L (ppm)'],
+    ppm: ['That is', '{value} ppm'],
     grams: 'Weighs',
     'one-to': ['One part to', '{value} parts of water'],
     limit: ['Borne there', 'up to {value} %'],
@@ -61,7 +61,7 @@ export const doseStrengthWords: ToolWords<typeof doseStrength> = {
     'no-limit': 'No limit for it is known there: go by its label.',
   },
   working: {
-    weighs: ['Weighs', '{dose} × {density} g/mL', '{grams}'],
+    weighs: ['Weighs', '{dose}, where a cup weighs {cup}', '{grams}'],
     powder: ['Share, weight in volume', '{dose} in {into}', '{share} %'],
     'made-up': ['Share', '{dose} ÷ {into}', '{share} %'],
     added: ['Share', '{dose} ÷ ({into} + {dose})', '{share} %'],
@@ -72,19 +72,19 @@ export const doseStrengthWords: ToolWords<typeof doseStrength> = {
 
 export const spoonsGramsWords: ToolWords<typeof spoonsGrams> = {
   of: 'spoons-grams',
-  name: 'Spoons and grams',
-  plain: 'A spoon of powder is not five grams: by the density that is told.',
+  name: 'Spoons and weight',
+  plain: 'A spoon of one powder weighs twice a spoon of another: by what a cup of it weighs.',
   fields: {
     of: { label: 'What', options: things },
     way: { label: 'From', options: { 'to-grams': 'spoons and cups to weight', 'to-spoons': 'weight to spoons' } },
     volume: 'Volume',
     mass: 'Weight',
   },
-  results: { mass: 'Weighs', volume: 'Measures', density: ['Density', '{value} g/mL'] },
+  results: { mass: 'Weighs', volume: 'Measures', cup: 'A level cup weighs' },
   says: { bulk: 'Powders settle: level the spoon, and take it as good to a fifth.' },
   working: {
-    mass: ['Weight', '{volume} × {density} g/mL', '{mass}'],
-    volume: ['Volume', '{mass} ÷ {density} g/mL', '{volume}'],
+    mass: ['Weight', '{volume}, where a cup weighs {cup}', '{mass}'],
+    volume: ['Volume', '{mass}, where a cup weighs {cup}', '{volume}'],
   },
 };
 
