@@ -6,6 +6,7 @@ export const groupNames: Readonly<Record<BenchTool['group'], string>> = {
   feeds: 'Feeds and brews',
   ground: 'Beds and ground',
   helpers: 'Living helpers',
+  counts: 'Counts and warmth',
   money: 'Money',
 };
 

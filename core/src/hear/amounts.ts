@@ -75,7 +75,7 @@ const degrees =
 
 /** "A high of 95", "38 forecast": no unit is needed where nothing else is meant. */
 const forecast =
-  /\b(?:highs? of|hit(?:ting)?|reach(?:ing|es)?|up to|touching)\s+(\d{2,3})\b(?!\s*(?:%|ml|l\b|g\b|days?|weeks?|plants?))|\b(\d{2,3})\s+(?:forecast|in the shade)\b/giu;
+  /\b(?:highs? of|hit(?:ting)?|reach(?:ing|es)?|up to|touching)\s+(\d{2,3})\b(?!\s*(?:%|ml|l\b|g\b|days?|weeks?|plants?))|\b(\d{2,3})\s+(?:forecast|in the shade)\b|\b(?:thermometer|soil|probe|temperature|temp)\b[^.;?!\d]{0,20}\b(?:says|reads|shows|is|at|of|about)\s+(?:about\s+|only\s+)?(\d{1,3})\b(?!\s*(?:[%:.]|ml|l\b|g\b|cm|mm|days?|weeks?|months?|plants?|ph\b|parts?|to\b))/giu;
 
 /** Every amount that a line names, first to last, in the speaker's own cups and gallons. */
 export function amountsIn(line: string, system: MeasureSystem): HeardAmount[] {
@@ -117,7 +117,7 @@ const namedUnit = (word: string): Unit | undefined =>
 /** "31 degrees", "65 F", "9 °C": without a letter it is the scale of the speaker's country. */
 function degreesIn(line: string, system: MeasureSystem): HeardAmount[] {
   const plain = [...line.matchAll(forecast)].map((found) => {
-    const value = Number(found[1] ?? found[2]);
+    const value = Number(found[1] ?? found[2] ?? found[3]);
     return {
       kind: 'temperature' as const,
       amount: value > 45 ? inCelsius(value) : value,

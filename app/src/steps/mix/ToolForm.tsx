@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { space } from '@/theme/theme';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
+import { Folded } from '@/ui/Folded';
 import { Row } from '@/ui/layout';
 import { NumberField } from '@/ui/NumberField';
 import { QuantityField } from '@/ui/QuantityField';
@@ -43,6 +44,9 @@ export function ToolForm({ tool, fields, control, entries, system }: ToolFormPro
   );
 }
 
+/** More than these are folded away on a phone once one is chosen. */
+const manyOptions = 8;
+
 function ToolField({
   tool,
   name,
@@ -63,18 +67,32 @@ function ToolField({
   const hint = words.hint === undefined ? {} : { hint: proseIn(words.hint, system) };
   const optional = spec.optional === true;
   switch (spec.kind) {
-    case 'choice':
+    case 'choice': {
+      const options = spec.options.map((id) => ({ id, name: proseIn(words.options?.[id] ?? id, system) }));
+      const choices = (close?: () => void) => (
+        <Choices
+          of={options}
+          chosen={value.text}
+          choose={(id) => {
+            change(entry(id));
+            close?.();
+          }}
+        />
+      );
       return (
         <View role="group" aria-label={label} style={{ width: '100%', gap: space.xs }}>
           <Small strong>{label}</Small>
-          <Choices
-            of={spec.options.map((id) => ({ id, name: proseIn(words.options?.[id] ?? id, system) }))}
-            chosen={value.text}
-            choose={(id) => change(entry(id))}
-          />
+          {options.length > manyOptions ? (
+            <Folded label={options.find(({ id }) => id === value.text)?.name ?? label} chosen={value.text}>
+              {choices}
+            </Folded>
+          ) : (
+            choices()
+          )}
           {words.hint !== undefined && <Small>{hint.hint}</Small>}
         </View>
       );
+    }
     case 'quantity':
       return (
         <QuantityField

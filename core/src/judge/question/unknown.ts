@@ -73,11 +73,16 @@ export function wordsLeftIn(
     const isFamily = next !== undefined && family.test(line.slice(next.at, next.at + next.length));
     return [{ word: found[0], mayBeSubstance: isFamily || (isSubstance && !next) }];
   });
+  // A figure that is part of nothing is told as well.
+  const figures = [...rest.matchAll(/(?<![\d:/.,-])\d+(?:[.,]\d+)?(?![\d:/-])/gu)].map(([figure]) => figure);
   const words = (mayBeSubstance: boolean) => [
     ...new Set(left.filter((one) => one.mayBeSubstance === mayBeSubstance).map(({ word }) => word)),
   ];
   const notUnderstood = words(true);
-  return { notUnderstood, notUsed: words(false).filter((word) => !notUnderstood.includes(word)) };
+  return {
+    notUnderstood,
+    notUsed: [...words(false).filter((word) => !notUnderstood.includes(word)), ...new Set(figures)],
+  };
 }
 
 /** "Flubberwax on my roses": where no substance is known, what goes on something may be one. */

@@ -31,7 +31,7 @@ const scaleOf = (measures: MeasureSystem): { scale: number; is: 'c' | 'f' } =>
 
 export const degreeDays = defineTool({
   id: 'degree-days',
-  group: 'helpers',
+  group: 'counts',
   fields: {
     low: quantity('temperature', { usual: 8, from: -40, to: 60 }),
     high: quantity('temperature', { usual: 20, from: -40, to: 60 }),
@@ -78,7 +78,7 @@ export const growthOf = (first: number, then: number, days: number): number => M
 
 export const doubling = defineTool({
   id: 'doubling',
-  group: 'helpers',
+  group: 'counts',
   fields: {
     first: number('none', { usual: 4, to: 1e7 }),
     later: number('none', { usual: 16, to: 1e7 }),

@@ -52,7 +52,7 @@ export interface BenchTool<
   Id extends string = string,
 > {
   readonly id: Id;
-  readonly group: 'liquids' | 'feeds' | 'ground' | 'helpers' | 'money';
+  readonly group: 'liquids' | 'feeds' | 'ground' | 'helpers' | 'counts' | 'money';
   readonly fields: Readonly<Record<Name, FieldSpec>>;
   readonly answer: (
     tables: Tables,

@@ -18,8 +18,8 @@ export const degreeDaysWords: ToolWords<typeof degreeDays> = {
         'vine-borer': 'squash vine borer, from New Year',
       },
     },
-    target: 'Degree-days wanted',
-    sofar: 'Degree-days so far',
+    target: 'Wanted',
+    sofar: 'So far',
   },
   results: {
     sum: 'Degree-days by then',
