@@ -48,7 +48,7 @@ const sayings: readonly Saying[] = [
     (found) => -times(found),
   ),
   said(
-    String.raw`\b(?:last|since)\s+${weekday}\b|\b(?:on|this)\s+${weekday}(?=[^.?!]*\b(?:now|today)\b)`,
+    String.raw`\b(?:last|since|from)\s+${weekday}\b|\b(?:on|this)\s+${weekday}(?=[^.?!]*\b(?:now|today)\b)`,
     (found, today) => back(weekdays.indexOf((found[1] ?? found[2] ?? '').toLowerCase()), today),
   ),
   said(String.raw`\bthe day before yesterday\b`, () => -2),

@@ -138,7 +138,7 @@ export const together: readonly SafetyRule[] = [
   ),
   chemistry(
     'peroxide-living',
-    'caution',
+    'stop',
     both('peroxide', 'living'),
     'Peroxide kills what is alive in the mix.',
     'Seven days apart either way.',

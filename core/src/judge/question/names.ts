@@ -98,7 +98,7 @@ export function factsIn(
   return [
     ...new Set([
       ...tables.sceneFacts
-        .filter((row) => mentions([{ row, words: row.words }], line).some(isThere(line)))
+        .filter((row) => mentions([{ row, words: row.words }], line).some((found) => isSaid(found, line)))
         .map(({ id }) => id),
       ...plants
         .filter((plant) => !isBeside(plant, line))
@@ -127,6 +127,13 @@ function mostOf(
   const named = amountsIn(line, measures).filter((one) => one.kind === kind && one.amount < atMost);
   return named.length === 0 ? undefined : Math.max(...named.map(({ amount }) => amount));
 }
+
+/** There, and not denied within the words themselves: "on roses without flowers". */
+const isSaid = (found: { readonly at: number; readonly length: number }, line: string): boolean =>
+  isThere(line)(found) &&
+  !/\b(?:no|not|without|never)\b/.test(
+    line.slice(found.at, found.at + found.length).replace(/^(?:no|not|without|never)\b/, ''),
+  );
 
 /** "Fish 5-1-1", "fish emulsion" swim nowhere. */
 const fed = (line: string) =>

@@ -21,7 +21,7 @@ const readyIn = new RegExp(
   String.raw`\b(?:ready|ripe|due|cropping|picking|harvest\w*|lift\w*|pull\w*)\s+(?:to \w+ )?in\s+(?:about\s+)?(${figurePattern})\s*(day|week|month)s?\b`,
 );
 const soonEaten =
-  /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:now|this week)\b/;
+  /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:ones )?(?:now|this week|today|tomorrow)\b/;
 const spanAfter = new RegExp(
   String.raw`\b(${figurePattern})\s+(hour|day|week|month)s?\s+(after|later|ago|before|apart)\b`,
 );
