@@ -1,0 +1,75 @@
+import { openGarden, type TestGarden } from '@/testing/garden';
+import { maybeButton, page, press, reads } from '@/testing/hands';
+import { draw } from '@/testing/providers';
+import { NotebookPage } from './NotebookPage';
+
+const hrefs = () => [...document.body.querySelectorAll('[href]')].map((one) => one.getAttribute('href'));
+
+/** A case opened, treated and closed. */
+function closeOne(garden: TestGarden, outcome: 'solved' | 'given-up', remedy = 'water-jet') {
+  const [bed] = garden.read('garden').beds;
+  const [planting] = bed?.plantings ?? [];
+  const command = () => ({ commandId: globalThis.crypto.randomUUID() });
+  const { id } = garden.act('openCase', {
+    ...command(),
+    bedId: bed?.id ?? '',
+    ...(planting ? { plantingId: planting.id } : {}),
+  } as never) as { id: string };
+  garden.act('chooseRemedy', { ...command(), remedy } as never, id);
+  garden.act('closeCase', { ...command(), outcome } as never, id);
+  return id;
+}
+
+describe('the notebook', () => {
+  test('of a garden that has closed nothing says so, and leads to plates and practice', async () => {
+    openGarden();
+    draw(<NotebookPage />);
+    await reads('Nothing closed yet');
+    expect(hrefs()).toEqual(expect.arrayContaining(['/practice', '/plates']));
+    expect(page()).not.toContain('Which place had what');
+  });
+
+  test('what helped is remembered with how often, and never counted on more than it has shown', async () => {
+    const garden = openGarden({ demo: true });
+    const id = closeOne(garden, 'solved');
+    draw(<NotebookPage />);
+    await reads('What worked here');
+    const worked = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
+    expect(worked?.solved).toBeGreaterThanOrEqual(1);
+    expect(worked?.cautiousRate).toBeLessThan(1);
+    expect(page()).toContain(`Helped ${worked?.solved} of ${worked?.tried}`);
+    expect(hrefs()).toContain(`/cases/${id}?part=look`);
+  });
+
+  test('what did not help counts as a try, not as a help', async () => {
+    const garden = openGarden({ demo: true });
+    const before = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
+    closeOne(garden, 'given-up');
+    const after = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
+    expect(after?.tried).toBe((before?.tried ?? 0) + 1);
+    expect(after?.solved).toBe(before?.solved ?? 0);
+    draw(<NotebookPage />);
+    await reads('Everything that was done');
+  });
+
+  test('everything that was done stands in the log, the last first', async () => {
+    const garden = openGarden({ demo: true });
+    closeOne(garden, 'solved');
+    draw(<NotebookPage />);
+    await reads('Everything that was done');
+    const { log } = garden.read('notebook');
+    expect(log.length).toBeGreaterThan(5);
+    expect([...log].map(({ on }) => on).sort((a, b) => b.localeCompare(a))).toEqual(log.map(({ on }) => on));
+    for (const { says } of log.slice(0, 5)) expect(page()).toContain(says);
+  });
+
+  test('without a line it says so, and another try brings it', async () => {
+    const garden = openGarden({ demo: true });
+    garden.cutLine();
+    draw(<NotebookPage />);
+    await reads(/not answering|no line/i);
+    garden.mendLine();
+    press(maybeButton('Try again') ? 'Try again' : /again/i);
+    await reads('Everything that was done');
+  });
+});
