@@ -41,8 +41,13 @@ export const readTyped = (
 ): ReadAmount => readAmount(text, { kind, unit, system, ...(also ? { also } : {}) });
 
 /** The amount in the base unit of its kind; undefined while it cannot be read. */
-export function baseOf(typed: Typed, kind: QuantityKind, system: MeasureSystem): number | undefined {
-  const read = readTyped(typed, kind, system);
+export function baseOf(
+  typed: Typed,
+  kind: QuantityKind,
+  system: MeasureSystem,
+  also?: readonly FieldUnit[],
+): number | undefined {
+  const read = readTyped(typed, kind, system, also);
   return read.kind === 'read' ? read.quantity.amount : undefined;
 }
 

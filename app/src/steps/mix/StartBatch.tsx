@@ -52,7 +52,7 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
   const isShell = kind === 'shell-extract';
   const volumeMl = baseOf(volume, 'volume', measures);
   const celsius = baseOf(warmth, 'temperature', measures);
-  const shellGrams = baseOf(shell, 'mass', measures);
+  const shellGrams = baseOf(shell, 'mass', measures, shells);
   const acidPercent = readNumber(acid);
   const isWhole =
     volumeMl !== undefined && (isShell ? shellGrams !== undefined && acidPercent !== undefined : celsius !== undefined);

@@ -1,0 +1,119 @@
+import type { CaseView, StepView } from '@trowel/core/contract';
+import { openGarden, type TestGarden } from '@/testing/garden';
+import { button, holds, maybeButton, page, press, reads } from '@/testing/hands';
+import { draw } from '@/testing/providers';
+import { DoPart } from './DoPart';
+import { StepCard } from './StepCard';
+
+const command = () => ({ commandId: globalThis.crypto.randomUUID() });
+
+/** A case in the demo garden with one remedy chosen. */
+function withRemedy(remedy: string): { garden: TestGarden; view: () => CaseView; caseId: string } {
+  const garden = openGarden({ demo: true });
+  const bed = garden.read('garden').beds.find(({ plantings }) => plantings.length > 0);
+  const { id } = garden.act('openCase', {
+    ...command(),
+    bedId: bed?.id ?? '',
+    plantingId: bed?.plantings[0]?.id,
+  } as never) as { id: string };
+  garden.act('chooseRemedy', { ...command(), remedy } as never, id);
+  return { garden, caseId: id, view: () => garden.read('oneCase', id) as CaseView };
+}
+const stepsOf = (view: CaseView): readonly StepView[] => view.treatments.flatMap(({ steps }) => steps);
+
+describe('doing', () => {
+  test('with nothing chosen says where the steps will stand', () => {
+    const garden = openGarden({ demo: true });
+    const [bed] = garden.read('garden').beds;
+    const { id } = garden.act('openCase', { ...command(), bedId: bed?.id ?? '' } as never) as { id: string };
+    draw(<DoPart view={garden.read('oneCase', id) as CaseView} today="2026-06-10" />);
+    expect(page()).toContain('No remedy chosen yet');
+  });
+
+  test('every step stands with its day, its minutes and why', () => {
+    const { view } = withRemedy('soap-spray');
+    draw(<DoPart view={view()} today="2026-06-10" />);
+    for (const { does, minutes } of stepsOf(view())) {
+      expect(page()).toContain(does);
+      expect(page()).toContain(`${minutes} min`);
+    }
+    expect(page()).not.toMatch(/undefined|NaN/);
+  });
+
+  test('a step without cautions is ticked by one tap, and unticked by undo', async () => {
+    const { garden, view, caseId } = withRemedy('water-jet');
+    const [first] = stepsOf(view());
+    if (!first) throw new Error('the jet has steps');
+    draw(<StepCard step={first} today="2026-06-10" />);
+    const state = () => stepsOf(garden.read('oneCase', caseId) as CaseView)[0]?.state;
+    press(`${first.does}, ${first.caseName}`);
+    await holds(() => expect(state()).toBe('done'));
+    await reads(`Done: ${first.does}`);
+    press('Undo');
+    await holds(() => expect(state()).toBe('planned'));
+  });
+
+  test('what can hurt is read before it is ticked', async () => {
+    const { garden, view, caseId } = withRemedy('soap-spray');
+    const leaf = stepsOf(view()).find(({ kind }) => kind === 'test-leaf');
+    garden.act('recordStep', {
+      ...command(),
+      treatmentId: leaf?.treatmentId,
+      step: leaf?.step,
+      outcome: 'skipped',
+      acknowledged: [],
+    } as never);
+    const spray = stepsOf(garden.read('oneCase', caseId) as CaseView).find(({ step }) => step === 'spray');
+    if (!spray) throw new Error('soap is sprayed');
+    expect(spray.cautions.some(({ level }) => level === 'caution')).toBe(true);
+    draw(<StepCard step={spray} today="2026-06-10" />);
+    press(`${spray.does}, ${spray.caseName}`);
+    await reads('Read, and done');
+    expect(garden.done).not.toContain('recordStep');
+    const unread = spray.cautions.filter(({ level }) => level === 'caution');
+    for (const { says } of unread) press(`Read: ${says}`);
+    press('Read, and done');
+    await holds(() =>
+      expect(stepsOf(garden.read('oneCase', caseId) as CaseView).find(({ step }) => step === 'spray')?.state).toBe(
+        'done',
+      ),
+    );
+  });
+
+  test('a spray whose test leaf is an hour old cannot be ticked at all', () => {
+    const { garden, view, caseId } = withRemedy('soap-spray');
+    const leaf = stepsOf(view()).find(({ kind }) => kind === 'test-leaf');
+    garden.act('recordStep', {
+      ...command(),
+      treatmentId: leaf?.treatmentId,
+      step: leaf?.step,
+      outcome: 'done',
+      acknowledged: [],
+    } as never);
+    const spray = stepsOf(garden.read('oneCase', caseId) as CaseView).find(({ step }) => step === 'spray');
+    if (!spray) throw new Error('soap is sprayed');
+    draw(<StepCard step={spray} today="2026-06-10" />);
+    press(`${spray.does}, ${spray.caseName}`);
+    expect(page()).toMatch(/Stop\. The test leaf needs 2 days/);
+    expect(maybeButton('Read, and done')).toBeUndefined();
+  });
+
+  test('a remedy is stopped, and says so', async () => {
+    const { garden, view, caseId } = withRemedy('water-jet');
+    draw(<DoPart view={view()} today="2026-06-10" />);
+    press(/^Stop /);
+    await reads('has been stopped');
+    expect((garden.read('oneCase', caseId) as CaseView).treatments[0]?.endedOn).toBe('2026-06-10');
+  });
+
+  test('without a line nothing is shown as done', async () => {
+    const { garden, view } = withRemedy('water-jet');
+    const [first] = stepsOf(view());
+    if (!first) throw new Error('the jet has steps');
+    draw(<StepCard step={first} today="2026-06-10" />);
+    garden.cutLine();
+    press(`${first.does}, ${first.caseName}`);
+    await reads(/not answering|no line/i);
+    expect(button(`${first.does}, ${first.caseName}`).getAttribute('aria-checked')).toBe('false');
+  });
+});
