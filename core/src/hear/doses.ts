@@ -42,7 +42,7 @@ const wateredBase =
   /^\s*(?:of\s+)?(?:(?:rain|tap|warm|cold|soft|lukewarm|distilled|plain|clean|hot)\s*)*(?:water|rainwater|h2o|distilled)\b/iu;
 /** "per litre", "/L", "the gallon": one of it. */
 const perOne =
-  /(?:\bper|\/|\bto the|\bto each|\bto every|\bin each|\binto the|\binto a|\bin the|\bfor each|\bfor every|\ba(?=\s))\s*(square\s+(?:metre|meter|yard|foot)|sq\.?\s*(?:m|ft|yd)|m2|m²|millilit(?:re|er)|ml|lit(?:re|er)|l|gallon|gal|quart|qt|pint|pt|cup|bucket|can)\b/giu;
+  /(?:\bper|\/|\bto the|\bto each|\bto every|\b(?:on|over|across|round|around)\s+(?:the|each|every|a)(?=\s+(?:square|sq))|\bin each|\binto the|\binto a|\bin the|\bfor each|\bfor every|\ba(?=\s))\s*(square\s+(?:metre|meter|yard|foot)|sq\.?\s*(?:m|ft|yd)|m2|m²|millilit(?:re|er)|ml|lit(?:re|er)|l|gallon|gal|quart|qt|pint|pt|cup|bucket|can)\b/giu;
 const partsOf = new RegExp(
   String.raw`\b(${figurePattern})\s+parts?\b([^.;?!]{0,60}?)\b(?:to|with|and|in|:|\+|,)\s+(${figurePattern})\s+(?:parts?\b|(?:of\s+)?water)`,
   'giu',
@@ -136,7 +136,10 @@ function onesIn(line: string, system: MeasureSystem): HeardAmount[] {
 /** Mix from an amount and what it goes into: the volume that follows it, or the one of its sentence. */
 function shareOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[], line: string): number | undefined {
   const size = ({ amount }: HeardAmount) => amount;
-  const volumes = bases.filter((one) => one.kind !== 'area' && one !== taken && size(one) >= size(taken));
+  const isWater = (one: HeardAmount) => wateredBase.test(line.slice(one.at + one.length));
+  const volumes = bases.filter(
+    (one) => one.kind !== 'area' && one !== taken && (size(one) >= size(taken) || isWater(one)),
+  );
   const base =
     volumes.find(({ at }) => at > taken.at && sameSentence(line, taken.at, at)) ??
     volumes.find(({ at }) => sameSentence(line, taken.at, at)) ??

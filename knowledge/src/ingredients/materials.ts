@@ -195,6 +195,11 @@ export const materials: readonly IngredientRow[] = [
     words: [
       'rotted manure',
       'well-rotted manure',
+      'well-rotted * manure',
+      'well rotted * manure',
+      'well-rotted muck',
+      'well-rotted * muck',
+      'rotted * muck',
       'well rotted manure',
       'rotted horse manure',
       'rotted cow manure',

@@ -239,8 +239,11 @@ const words: Readonly<Record<SceneFact, readonly string[]>> = {
     'stove',
     'bonfire',
     'open fire',
-    'a fire',
-    'the fire',
+    'on the fire',
+    'near the fire',
+    'by the fire',
+    'fire pit',
+    'light a fire',
     'fireplace',
   ],
   hot: [

@@ -195,6 +195,8 @@ export const works: readonly WorkRow[] = [
     'release',
     'releasing',
     'let them be',
+    'leave',
+    'leaving',
     'leave them alone',
     'leave them',
     'leave it alone',

@@ -76,7 +76,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const things = all.filter(isThere(line));
   const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
   // Helpers that are left alone, or let out, are no target.
-  const isLetBe = named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping');
+  const isLetBe = things.length === 0 && named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping');
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
   const saidFacts = factsIn(tables, line, plants, isAboutWeeds, measures);
   const times = timesIn(line, today);

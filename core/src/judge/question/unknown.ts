@@ -74,7 +74,9 @@ export function wordsLeftIn(
     return [{ word: found[0], mayBeSubstance: isFamily || (isSubstance && !next) }];
   });
   // A figure that is part of nothing is told as well.
-  const figures = [...rest.matchAll(/(?<![\d:/.,-])\d+(?:[.,]\d+)?(?![\d:/-])/gu)].map(([figure]) => figure);
+  const figures = [...rest.replace(ratio, '').matchAll(/(?<![\d:/.,-])\d+(?:[.,]\d+)?(?![\d:/-])/gu)].map(
+    ([figure]) => figure,
+  );
   const words = (mayBeSubstance: boolean) => [
     ...new Set(left.filter((one) => one.mayBeSubstance === mayBeSubstance).map(({ word }) => word)),
   ];
@@ -84,6 +86,9 @@ export function wordsLeftIn(
     notUsed: [...words(false).filter((word) => !notUnderstood.includes(word)), ...new Set(figures)],
   };
 }
+
+/** "1 to 9", "1:30": read as one. */
+const ratio = /\d+\s*(?:to|in|:|parts?(?:\s+to)?)\s*\d+/g;
 
 /** "Flubberwax on my roses": where no substance is known, what goes on something may be one. */
 const goesOn = /^\s+(?:on|over|onto|round|around|against)\s/u;

@@ -1,0 +1,180 @@
+import fc from 'fast-check';
+import { amountsIn, dosesIn, isNameless, isThere, saysYoung, timesIn, whereSaid } from './index';
+
+/** How strong soap or another named thing is in a line. */
+function percentOf(line: string, name: string, system: 'metric' | 'us' | 'imperial' = 'metric'): number | undefined {
+  const at = line.indexOf(name);
+  const [dose] = dosesIn(line, [{ at, length: name.length, form: 'liquid', density: 1, hasLabel: false }], system);
+  return dose?.percent;
+}
+
+describe('shares as people say them', () => {
+  test.each([
+    ['half milk, half water on the vine', 'milk', 50],
+    ['equal parts of milk and water', 'milk', 50],
+    ['milk and water half and half', 'milk', 50],
+    ['fifty-fifty milk and water', 'milk', 50],
+    ['the brew at 1:30.', 'brew', 100 / 31],
+    ['brew 1 to 9', 'brew', 10],
+  ])('%s', (line, name, percent) => expect(percentOf(line, name)).toBeCloseTo(percent, 5));
+
+  test('an hour of the clock is no share, with or without a half of the day', () => {
+    expect(percentOf('spray the brew at 6:30', 'brew')).toBeUndefined();
+    expect(percentOf('the brew at 1:30 pm', 'brew')).toBeUndefined();
+  });
+
+  test('half a pint names no pint besides: two and a half gallons are what it goes into', () =>
+    // 284.13 mL made up to 11 365.2 mL
+    expect(percentOf('half a pint of oil made up to two and a half gallons', 'oil', 'imperial')).toBeCloseTo(2.5, 1));
+
+  test('into the litre, to the litre, per litre, a litre: each is one of it', () => {
+    for (const line of [
+      '5 ml soap into the litre',
+      '5 ml soap to the litre',
+      '5 ml soap per litre',
+      '5 ml soap a litre',
+    ])
+      expect([line, percentOf(line, 'soap')]).toEqual([line, expect.closeTo(0.5, 1)]);
+  });
+
+  test('a drop to make it cling is no dose of its own', () => {
+    const line = 'milk 1 to 9 with a drop of soap';
+    const named = (name: string) => ({
+      at: line.indexOf(name),
+      length: name.length,
+      form: 'liquid' as const,
+      density: 1,
+      hasLabel: false,
+    });
+    const [milk, dose] = dosesIn(line, [named('milk'), named('soap')], 'metric');
+    expect(milk?.percent).toBeCloseTo(10, 5);
+    expect(dose?.trace).toBe(true);
+  });
+
+  test('what lies on a square is so much an area', () => {
+    const line = 'two cups of ash on the square metre';
+    const [dose] = dosesIn(
+      line,
+      [{ at: line.indexOf('ash'), length: 3, form: 'powder', density: 0.5, hasLabel: false }],
+      'metric',
+    );
+    expect(dose?.perArea).toBeCloseTo(250, 0);
+  });
+});
+
+describe('weather as people say it', () => {
+  const first = (line: string, kind: string, system: 'metric' | 'us' = 'metric') =>
+    amountsIn(line, system).find((one) => one.kind === kind)?.amount;
+
+  test('wind in either unit', () => {
+    expect(first('blowing about 25 km/h', 'speed')).toBeCloseTo(25, 5);
+    expect(first('gusting to 20 mph', 'speed')).toBeCloseTo(32.19, 1);
+  });
+  test('Fahrenheit is told in Celsius wherever it is written', () => {
+    expect(first('95 degrees F', 'temperature')).toBeCloseTo(35, 5);
+    expect(first('95 °F', 'temperature')).toBeCloseTo(35, 5);
+    expect(first('88 F at six', 'temperature')).toBeCloseTo(31.11, 1);
+  });
+  test('a thermometer needs no unit', () => {
+    expect(first('soil thermometer says 9', 'temperature')).toBe(9);
+    expect(first('the soil is about 12', 'temperature')).toBe(12);
+    expect(first('the soil is 9 cm deep', 'temperature')).toBeUndefined();
+    expect(first('temperature reads 70', 'temperature', 'us')).toBeCloseTo(21.1, 1);
+  });
+});
+
+describe('how old a mix is', () => {
+  // 10 June 2026 is a Wednesday.
+  const age = (line: string) => timesIn(line, '2026-06-10').age;
+  test.each([
+    ['nettle brew two weeks old', 14],
+    ['a month-old weed barrel', 30],
+    ['Bt mix left from Monday', 2],
+    ['the mix i made last Saturday', 4],
+    ['neem leaves, steeped last Sunday', 3],
+    ['soap mix from last week', 7],
+    ['leftover mix from yesterday', 1],
+  ])('%s', (line, days) => expect(age(line)).toBe(days));
+
+  test('made up to a litre is no date, nor is how often it has been done', () => {
+    expect(age('100 ml made up to a litre every ten days since the first spots')).toBeUndefined();
+    expect(age('soap on the beans last Sunday')).toBeUndefined();
+  });
+});
+
+describe('where it goes', () => {
+  test.each([
+    ['drop them in a bucket of soapy water', 'tool'],
+    ['scrub the empty pots with it', 'tool'],
+    ['a foliar feed', 'leaf'],
+    ['dunk the whole pot in it', 'soak'],
+    ['drench the pot', 'root'],
+    ['soak my bean seeds', 'seed'],
+    ['in a bait station', 'bait'],
+    ['sprinkled on the bed', 'soil'],
+  ] as const)('%s: %s', (line, use) => expect(whereSaid(line)).toBe(use));
+
+  test('where nothing says so, nothing is heard', () => expect(whereSaid('is it any good')).toBeUndefined());
+
+  test('what is young', () => {
+    for (const line of ['my seedlings', 'cuttings in water', 'basil starts, just sprouted', 'baby spinach'])
+      expect([line, saysYoung(line)]).toEqual([line, true]);
+    expect(saysYoung('my old roses')).toBe(false);
+  });
+});
+
+describe('what is denied', () => {
+  const there = (line: string, word: string) => isThere(line)({ at: line.indexOf(word), length: word.length });
+  test.each([
+    ['no bees about', 'bees'],
+    ['nothing blooming', 'blooming'],
+    ['without gloves', 'gloves'],
+    ['no bees, children or ponds near', 'ponds'],
+    ['well clear of the pond', 'pond'],
+    ['fish nowhere near', 'fish'],
+  ])('%s: no %s', (line, word) => expect(there(line, word)).toBe(false));
+  test.each([
+    ['the bees are about', 'bees'],
+    ['not today. the pond is close', 'pond'],
+    ['near the pond', 'pond'],
+  ])('%s: there is %s', (line, word) => expect(there(line, word)).toBe(true));
+});
+
+describe('what has no name', () => {
+  test.each([
+    'the label came off years ago',
+    'dunno what it is',
+    'i can’t remember which one'.replace('’', "'"),
+    'some kind of powder',
+    'a green liquid from the shed',
+    'the bottle has no label',
+    "don't know whether it is concentrate",
+    "can't tell if it's the strong one",
+    'fertilizer i guess',
+    'unlabelled jar',
+    'salts of some kind',
+    'a secret recipe',
+  ])('%s', (line) => expect(isNameless(line)).toBe(true));
+
+  test.each([
+    'soap on the roses by the label',
+    'no idea whether it rains tomorrow',
+    'i think it is aphids',
+    'white vinegar on weeds',
+    'green manure on the bed',
+    'we guess they are ladybirds',
+  ])('%s has one', (line) => expect(isNameless(line)).toBe(false));
+});
+
+describe('nothing that is typed makes the layer stumble', () => {
+  test('any text at all', () =>
+    fc.assert(
+      fc.property(fc.string({ maxLength: 300 }), (text) => {
+        const line = text.toLowerCase();
+        for (const { amount } of amountsIn(line, 'metric')) expect(Number.isFinite(amount)).toBe(true);
+        for (const { days } of timesIn(line, '2026-06-10').days) expect(Number.isFinite(days)).toBe(true);
+        expect(typeof isNameless(line)).toBe('boolean');
+        whereSaid(line);
+      }),
+    ));
+});

@@ -1,0 +1,259 @@
+import { answerOrder, answerMix } from '@trowel/core/headless';
+import { readQuestion, type Asked } from '@trowel/core/judge';
+import type { MixResponse } from '@trowel/core/contract';
+import { measureSystems, type MeasureSystem } from '@trowel/core/quantities';
+import { knowledge } from '@trowel/knowledge';
+import fc from 'fast-check';
+import questions from './questions.json';
+
+const read = (line: string, measures: MeasureSystem = 'metric'): Asked =>
+  readQuestion(knowledge, line, { measures, today: '2026-06-10' });
+const ask = (line: string, measures: MeasureSystem = 'metric'): MixResponse =>
+  answerOrder(knowledge, { way: 'ask', ask: line, measures, today: '2026-06-10' });
+const ingredientsIn = (line: string) =>
+  read(line).understood.flatMap((one) => (one.kind === 'ingredient' ? [one.id] : []));
+const factsIn = (line: string) => read(line).understood.flatMap((one) => (one.kind === 'fact' ? [one.fact] : []));
+const worksIn = (line: string) => read(line).understood.flatMap((one) => (one.kind === 'work' ? [one.id] : []));
+const levels = (answer: MixResponse) =>
+  (answer.kind === 'refused' ? answer.because : answer.kind === 'checked' ? answer.cautions : []).map(
+    ({ level }) => level,
+  );
+
+describe('what is named', () => {
+  test.each([
+    ['fleece over the carrots', ['cover']],
+    ['sawdust between the rows', ['fresh-wood']],
+    ['old carpet over the bed', ['carpet']],
+    ['toothpaste on the wound', ['household-chemical']],
+    ['aspirin in the water', ['medicine', 'water']],
+    ['banana skins round the rose', ['scraps']],
+    ['well-rotted horse manure on the bed', ['rotted-manure']],
+    ['fresh horse manure on the bed', ['manure']],
+    ['chook pellets', []],
+    ['chicken pellets round the lemon', ['rotted-manure']],
+    ['bath water on the beans', ['used-water']],
+    ['jam jar', []],
+    ['jam on a card', ['sugar']],
+    ['nettle and dock brew, two weeks in the tub', ['weed-brew']],
+    ['castor meal in the planting hole', ['castor-meal']],
+    ['kraussei nematodes in the pots', ['cool-nematodes']],
+  ])('%s: %j', (line, ids) => expect(ingredientsIn(line)).toEqual(ids));
+
+  test('a lemon tree is no lemon juice, fire blight no fire, plant lice are not on people', () => {
+    expect(ingredientsIn('chicken manure under the lemon')).toEqual(['manure']);
+    expect(factsIn('pruned out the fire blight')).not.toContain('near-flame');
+    expect(factsIn('plant lice on my beans')).not.toContain('treats-body');
+    expect(factsIn('head lice on my son')).toContain('treats-body');
+  });
+
+  test('to feed is no feed, a feed is one', () => {
+    expect(ingredientsIn('to feed the tubs with seaweed')).toEqual(['seaweed']);
+    expect(ingredientsIn('liquid feed on the tubs')).toEqual(['seedling-feed']);
+  });
+
+  test('verbs name what they put on', () => {
+    expect(ingredientsIn('i manured the bed')).toEqual(['manure']);
+    expect(ingredientsIn('soaped the roses')).toEqual(['liquid-soap']);
+    expect(ingredientsIn('oiled the pear')).toEqual(['oil']);
+  });
+});
+
+describe('work of the hands', () => {
+  test.each([
+    ['may i prune the roses', 'cutting'],
+    ['can i pick the caterpillars off by hand', 'picking-off'],
+    ['a jet of water on the aphids', 'water-jet'],
+    ['may i cover the carrots', 'covering'],
+    ['moving the pot', 'planting'],
+    ['should i leave them alone', 'helping'],
+  ])('%s: %s, and nothing speaks against it', (line, work) => {
+    expect(worksIn(line)).toContain(work);
+    const answer = ask(line);
+    expect(answer.kind).toBe('checked');
+    expect(answer.kind === 'checked' && answer.asks).toBeUndefined();
+  });
+
+  test('helpers that are let be are no target; sprayed they are', () => {
+    expect(ask('may i leave the ladybirds on my beans alone').kind).toBe('checked');
+    expect(ask('soap spray on the ladybirds on my beans, 1 %').kind).toBe('refused');
+  });
+});
+
+describe('warmth and age', () => {
+  test.each([
+    ['nematodes into the pots, soil at 8 °C', 'too-cold'],
+    ['kraussei nematodes into the pots, soil at 8 °C', undefined],
+    ['nematodes into the pots, soil at 32 °C', 'too-warm'],
+    ['sulphur by the label on the roses, 28 °C', 'too-warm'],
+    ['Bt by the label on the cabbage, 6 °C', 'too-cold'],
+  ])('%s: %s', (line, code) => {
+    const found = read(line).cautions.flatMap((one) => ('code' in one ? [one.code] : []));
+    const warmth = found.find((one) => one.startsWith('too-'));
+    expect(warmth).toBe(code);
+  });
+
+  test('a warm oven is no weather', () =>
+    expect(factsIn('egg shells baked at 200 °C in vinegar')).not.toContain('very-hot'));
+
+  test('an old brew may go on thinner', () => {
+    const stale = (line: string) => read(line).cautions.some((one) => 'code' in one && one.code === 'too-old');
+    expect(stale('nettle brew, five weeks old, 1 to 10 on the soil of the beans')).toBe(true);
+    expect(stale('nettle brew, five weeks old, 1 to 40 on the soil of the beans')).toBe(false);
+    expect(stale('nettle brew, two weeks old, 1 to 10 on the soil of the beans')).toBe(false);
+  });
+});
+
+describe('closed vessels, by any words', () => {
+  test.each([
+    'jar of nettles in water with the lid screwed down for two weeks',
+    'nettle brew in a screw-top bottle',
+    'weed brew, cap it tight',
+    'comfrey brew in a stoppered demijohn',
+    'seal the nettle brew so that it does not smell',
+    'vinegar on egg shells, capped and shaken',
+    'weed brew clipped shut in a preserving jar',
+  ])('%s', (line) => expect(ask(line).kind).toBe('refused'));
+
+  test.each(['nettle brew with a loose lid', 'weed brew under a cloth'])('%s is let be', (line) =>
+    expect(ask(line).kind).toBe('checked'),
+  );
+});
+
+describe('people and animals', () => {
+  test.each([
+    'my toddler swallowed some soap',
+    'i got vinegar in my eyes',
+    'the dog ate the slug pellets, what do i mix',
+    'may i put neem on the dog for fleas',
+    'peroxide on my athlete’s foot'.replace('’', "'"),
+    'garlic water for head lice',
+  ])('%s: a doctor, a vet, the poison line', (line) => {
+    const answer = ask(line);
+    expect(answer.kind).toBe('refused');
+    expect(JSON.stringify(answer)).toMatch(/poison line|vet|doctor|pharmacist/);
+  });
+});
+
+describe('what has no name', () => {
+  test('is asked after, not refused, and called nothing else', () => {
+    const answer = ask('a bottle without a label, i think it is oil, on the apples');
+    expect(answer).toMatchObject({ kind: 'checked', asks: [{ asks: expect.stringMatching(/name on its label/) }] });
+  });
+  test('two things that react are stopped all the same', () =>
+    expect(ask('some blue liquid with bleach and vinegar, no label').kind).toBe('refused'));
+});
+
+describe('every word', () => {
+  test('stands in what was read, in what was not used, or is a word of asking', () => {
+    const { notUsed, understood } = read('may i put 1 % soap on the roses that Petronella dug, 17');
+    expect(notUsed).toEqual(expect.arrayContaining(['petronella', '17']));
+    expect(notUsed).not.toEqual(expect.arrayContaining(['soap']));
+    expect(understood.length).toBeGreaterThan(2);
+  });
+  test('a figure that is read is not told as unused', () => {
+    for (const line of ['10 ml soap in 1 litre', 'soap 1:9', '3 % peroxide 1 to 9', '20-20-20 at 2 g per litre'])
+      expect([line, read(line).notUsed]).toEqual([line, []]);
+  });
+  test('an unknown substance is never fine, wherever it stands', () => {
+    for (const line of [
+      'flubberwax on my roses',
+      'two spoons of flubberwax in a litre',
+      'soap with flubberwax on the beans, 1 %',
+      'spray flubberwax at dusk',
+      'flubberwax spray for aphids',
+      'flubberwax sulphate on the lawn',
+    ]) {
+      const answer = ask(line);
+      expect([
+        line,
+        answer.kind === 'refused' || (answer.kind === 'checked' && answer.notUnderstood.length > 0),
+      ]).toEqual([line, true]);
+    }
+  });
+});
+
+describe('bad input', () => {
+  test('what is no question is answered with one, and nothing is called fine', () => {
+    for (const line of ['...', '?????', '   -   ', '12345', 'asdf qwer zxcv', 'ok?', 'Ist das gut so?']) {
+      const answer = ask(line);
+      if (answer.kind === 'refused') continue;
+      expect([line, answer.kind === 'checked' && (answer.asks?.length ?? 0) + answer.notUnderstood.length > 0]).toEqual(
+        [line, true],
+      );
+    }
+  });
+
+  test('empty and far too long are named by their field', () => {
+    const refused = (question: string) => {
+      try {
+        answerMix(knowledge, { ask: question });
+        return 'nothing';
+      } catch (error) {
+        return (error as Error).message;
+      }
+    };
+    expect(refused('')).toMatch(/ask/i);
+    expect(refused('soap '.repeat(2000))).toMatch(/ask/i);
+  });
+
+  test('impossible strengths are stopped', () => {
+    for (const line of ['150 % soap on the roses', '900 ml of soap in 100 ml of water on the roses'])
+      expect([line, ask(line).kind]).toEqual([line, 'refused']);
+  });
+
+  test('any text in any measures is answered, and answered the same twice', () =>
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.oneof(
+            fc.constantFrom(
+              'soap',
+              'bleach',
+              '10',
+              'ml',
+              '%',
+              'in',
+              'a',
+              'gallon',
+              'on',
+              'roses',
+              'no',
+              ':',
+              '1:9',
+              'since',
+            ),
+            fc.string({ maxLength: 8 }),
+          ),
+          { minLength: 1, maxLength: 25 },
+        ),
+        fc.constantFrom(...measureSystems),
+        (words, measures) => {
+          const line = words.join(' ').slice(0, 900);
+          if (line.trim().length < 3) return;
+          const once = ask(line, measures);
+          expect(['checked', 'refused']).toContain(once.kind);
+          expect(JSON.stringify(once)).not.toMatch(/NaN|undefined|Infinity/);
+          expect(ask(line, measures)).toEqual(once);
+        },
+      ),
+      { numRuns: 60 },
+    ));
+
+  test('more words never turn a stop into fine: politeness is no strength', () => {
+    const stops = questions.filter(({ level }, at) => level === 'stop' && at % 8 !== 7).slice(0, 40);
+    for (const { ask: line, measures } of stops) {
+      const before = ask(line, measures as MeasureSystem);
+      const after = ask(`Hello there, hope you are well. ${line} Many thanks!`, measures as MeasureSystem);
+      if (before.kind === 'refused') expect([line, after.kind]).toEqual([line, 'refused']);
+    }
+  });
+
+  test('capitals and spaces change nothing', () => {
+    for (const { ask: line, measures } of questions.slice(0, 40)) {
+      const system = measures as MeasureSystem;
+      expect(levels(ask(line.replace(/ /g, '  '), system)).includes('stop')).toBe(
+        levels(ask(line, system)).includes('stop'),
+      );
+    }
+  });
+});
