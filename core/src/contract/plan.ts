@@ -46,6 +46,8 @@ export const planRequest = z.strictObject({
         place: z.string().min(1),
         remedy: z.string().min(1),
         chosenOn: isoDate.optional(),
+        /** When something of this plant is to be picked. */
+        harvestOn: isoDate.optional(),
         done: z.array(z.strictObject({ step: z.string(), on: isoDate })).default([]),
         skipped: z.array(z.string()).default([]),
         urgent: z.boolean().default(false),

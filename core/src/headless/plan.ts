@@ -37,7 +37,13 @@ export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource
           remedy: remedy.id,
           known: remedy.steps.map(({ id }) => id).join(', '),
         });
-    return { ...job, remedy, chosenOn: job.chosenOn ?? request.today };
+    const { harvestOn, ...rest } = job;
+    return {
+      ...rest,
+      remedy,
+      chosenOn: job.chosenOn ?? request.today,
+      ...(harvestOn === undefined ? {} : { harvestOn }),
+    };
   });
   const plan = schedule({
     today: request.today,

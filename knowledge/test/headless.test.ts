@@ -1,0 +1,155 @@
+import type { FollowRequest, PlanRequest } from '@trowel/core/contract';
+import { answerFollow, answerPlan } from '@trowel/core/headless';
+import { addDays, daysBetween, measureSystems } from '@trowel/core/quantities';
+import { knowledge } from '@trowel/knowledge';
+
+const today = '2026-06-10';
+const fine = { temperature: 17, rain: 0, wind: 6, cloud: 0.7 };
+const mild = (_: unknown, from: string, days: number) =>
+  Array.from({ length: days }, (__, day) => ({
+    date: addDays(from, day),
+    hours: Array.from({ length: 24 }, () => fine),
+  }));
+const at = { latitude: 52, longitude: -3, timeZone: 'UTC' };
+const plan = (jobs: PlanRequest['jobs'], more: Partial<PlanRequest> = {}) =>
+  answerPlan(knowledge, { today, hourNow: 7, at, jobs, ...more }, mild);
+const soap = (id: string, more: Partial<PlanRequest['jobs'][number]> = {}) => ({
+  id,
+  place: 'long bed',
+  remedy: 'soap-spray',
+  ...more,
+});
+const said = (call: () => unknown): string => {
+  try {
+    call();
+  } catch (error) {
+    return (error as Error).message;
+  }
+  return 'nothing';
+};
+
+describe('a plan from a file', () => {
+  test('lays every step of every remedy on a day, in the order of the chain', () => {
+    for (const remedy of knowledge.remedies) {
+      const { steps, unplaced } = plan([{ id: 'a', place: 'bed', remedy: remedy.id }], { days: 120 });
+      const names = new Set([...steps, ...unplaced].map(({ step }) => step));
+      expect([remedy.id, names.size]).toEqual([remedy.id, remedy.steps.length]);
+      for (const { step, date, hour } of steps) {
+        const after = remedy.steps.find(({ id }) => id === step)?.after;
+        const before = steps.find((one) => one.step === after);
+        if (before) expect([remedy.id, step, date >= before.date]).toEqual([remedy.id, step, true]);
+        expect(hour).toBeGreaterThanOrEqual(0);
+        expect(hour).toBeLessThan(24);
+      }
+    }
+  });
+
+  test('says why a day was passed over, and why a step has none', () => {
+    const wet = mild(at, today, 3).map(({ date, hours }, day) => ({
+      date,
+      hours: hours.map((hour) => (day === 2 ? hour : { ...hour, rain: 2 })),
+    }));
+    const { steps } = plan([soap('a', { skipped: ['test-leaf'] })], { weather: wet });
+    const spray = steps.find(({ step }) => step === 'spray');
+    expect(spray?.date).toBe(addDays(today, 2));
+    expect(spray?.whyThen).toMatch(/rain/);
+  });
+
+  test('nothing goes on too near to picking, and it says so', () => {
+    const harvestOn = addDays(today, 10);
+    const { steps, unplaced } = plan([{ id: 'a', place: 'bed', remedy: 'weed-brew-feed', harvestOn }], { days: 40 });
+    const pours = steps.filter(({ phase }) => phase === 'apply');
+    for (const { date } of pours)
+      expect([date, date > harvestOn || daysBetween(date, harvestOn) >= 14]).toEqual([date, true]);
+    const why = [...pours.map(({ whyThen }) => whyThen), ...unplaced.map((one) => one.why)].join(' ');
+    expect(why).toMatch(/too near to picking/);
+  });
+
+  test('what stood somewhere stays there, and what must move says from where', () => {
+    const first = plan([soap('a')]);
+    const previous = first.steps.map(({ job, step, date, hour }) => ({ job, step, date, hour }));
+    expect(plan([soap('a')], { previous }).moved).toEqual([]);
+    const spray = first.steps.find(({ step }) => step === 'spray');
+    const { moved } = plan([soap('a')], { previous, daysAway: [spray?.date ?? ''] });
+    expect(moved.find(({ step }) => step === 'spray')).toMatchObject({ from: spray?.date, why: 'you are away' });
+  });
+
+  test.each(measureSystems.map((system) => [system] as const))('is told in %s measures alone', (measures) => {
+    const text = JSON.stringify(plan([soap('a'), { id: 'b', place: 'bed', remedy: 'compost-mulch' }], { measures }));
+    expect(text).not.toMatch(/undefined|NaN/);
+    if (measures === 'us') expect(text).not.toMatch(/\d (L|mL|°C|cm|m²)\b/);
+  });
+
+  test.each([
+    ['an unknown remedy', { jobs: [{ id: 'a', place: 'b', remedy: 'moonshine' }] }, /jobs\[0\]\.remedy/],
+    ['two jobs of one name', { jobs: [soap('a'), soap('a')] }, /jobs\[1\]\.id/],
+    ['a step it has not', { jobs: [soap('a', { done: [{ step: 'dance', on: today }] })] }, /jobs\[0\]\.done/],
+    ['no day', { today: '2026-02-31', jobs: [] }, /today/],
+    ['a place off the globe', { at: { latitude: 91, longitude: 0 }, jobs: [] }, /latitude/],
+    ['a strange field', { jobs: [], moon: 'full' }, /moon/],
+    ['a harvest that is no day', { jobs: [soap('a', { harvestOn: 'soon' })] }, /harvestOn/],
+  ])('%s is named by its field', (_, body, field) =>
+    expect(said(() => answerPlan(knowledge, { today, at, ...body }, mild))).toMatch(field),
+  );
+});
+
+describe('a follow-up from a file', () => {
+  const counts = [22, 3, 40, 0, 18, 31, 9, 27, 2, 14];
+  const follow = (more: Partial<FollowRequest> = {}) =>
+    answerFollow(knowledge, {
+      remedy: 'soap-spray',
+      appliedOn: today,
+      before: { on: today, counts },
+      looks: [{ on: addDays(today, 6), counts: [0, 0, 1, 0, 0, 2, 0, 0, 0, 0] }],
+      ...more,
+    });
+
+  test('says how many there were and are, by how much fewer, and how sure that is', () => {
+    const answer = follow();
+    expect(answer.before).toEqual({ mean: 16.6, n: 10 });
+    expect(answer.now).toEqual({ mean: 0.3, n: 10 });
+    expect(answer.change?.reduction).toBeCloseTo(98, 0);
+    expect(answer.change?.low).toBeLessThanOrEqual(answer.change?.reduction ?? 0);
+    expect(answer.verdict).toBe('on-the-way');
+  });
+
+  test('few once may be chance; few twice running is solved', () => {
+    const few = [0, 0, 1, 0, 0, 2, 0, 0, 0, 0];
+    const twice = follow({
+      looks: [
+        { on: addDays(today, 6), counts: few },
+        { on: addDays(today, 10), counts: few },
+      ],
+    });
+    expect(twice.verdict).toBe('solved');
+  });
+
+  test('harm stops everything, whatever the counts say', () => {
+    const answer = follow({ harmSeenOn: addDays(today, 1) });
+    expect(answer.next[0]?.kind).toBe('stop-and-rinse');
+    expect(answer.says + (answer.next[0]?.says ?? '')).toMatch(/rinse/i);
+  });
+
+  test('a threshold of one’s own decides what is clear', () => {
+    const strict = follow({ threshold: 0.1 });
+    expect(strict.verdict).not.toBe('solved');
+  });
+
+  test('an untreated row beside it takes away what went by itself', () => {
+    const alone = follow({ looks: [{ on: addDays(today, 6), counts: counts.map((one) => Math.round(one / 2)) }] });
+    const beside = follow({
+      looks: [{ on: addDays(today, 6), counts: counts.map((one) => Math.round(one / 2)) }],
+      untreated: { before: counts, after: counts.map((one) => Math.round(one / 2)) },
+    });
+    expect(alone.change?.reduction).toBeGreaterThan(40);
+    expect(Math.abs(beside.change?.reduction ?? 99)).toBeLessThan(5);
+    expect(beside.change?.againstUntreated).toBe(true);
+  });
+
+  test('nothing is said of nothing: no look, a look before, a count below nought', () => {
+    expect(said(() => follow({ looks: [] }))).toMatch(/looks/);
+    expect(said(() => follow({ looks: [{ on: addDays(today, -1), counts }] }))).toMatch(/looks\[0\]\.on/);
+    expect(said(() => follow({ before: { on: today, counts: [-1] } }))).toMatch(/before/);
+    expect(said(() => follow({ remedy: 'moonshine' }))).toMatch(/remedy/);
+  });
+});
