@@ -42,6 +42,70 @@ describe('may I …?', () => {
   });
 });
 
+describe('may I …? asks back', () => {
+  const box = () => screen.getByLabelText('Ask before you pour') as HTMLTextAreaElement;
+  const ask = (line: string) => fireEvent.change(box(), { target: { value: line } });
+  const answers = () => screen.queryAllByRole('button').map((one) => one.textContent);
+
+  test('how strong, with answers to tap that complete the question', () => {
+    draw(<AskBox />);
+    ask('soap on my beans');
+    expect(screen.getByRole('status').textContent).toMatch(/How much true liquid soap in how much water\?/);
+    const [first] = answers();
+    expect(first).toMatch(/teaspoon/);
+    fireEvent.click(screen.getByRole('button', { name: first ?? 'x' }));
+    expect(box().value).toBe(`soap on my beans, ${first}`);
+    expect(screen.getByRole('status').textContent).not.toMatch(/How much/);
+    expect(answers()).toEqual([]);
+  });
+
+  test('which bottle, where its label decides', () => {
+    draw(<AskBox />);
+    ask('peroxide on my basil leaves, 1 to 9');
+    expect(answers()).toContain('3 %');
+    fireEvent.click(screen.getByRole('button', { name: '3 %' }));
+    expect(screen.getByRole('status').textContent).toMatch(/3 % on the label/);
+  });
+
+  test('what it is, where nobody knows; nothing is offered to tap, and nothing is called fine', () => {
+    draw(<AskBox />);
+    ask('some white powder from the shed on the cabbages');
+    expect(screen.getByRole('status').textContent).toMatch(/name on its label/);
+    expect(screen.getByRole('status').textContent).not.toMatch(/No rule here/);
+    expect(answers()).toEqual([]);
+  });
+
+  test('two at once are both asked', () => {
+    draw(<AskBox />);
+    ask('soap and bicarbonate on the roses');
+    const text = screen.getByRole('status').textContent ?? '';
+    expect(text).toMatch(/How much true liquid soap/);
+    expect(text).toMatch(/How much bicarbonate of soda/);
+  });
+
+  test('the words that nothing was read from stand under the answer', () => {
+    draw(<AskBox />);
+    ask('1 % soap on the roses for Wilhelmina');
+    expect(screen.getByRole('status').textContent).toMatch(/Not used: wilhelmina\./);
+    ask('1 % soap on the roses');
+    expect(screen.getByRole('status').textContent).not.toMatch(/Not used/);
+  });
+
+  test('what somebody has swallowed is no matter of mixing', () => {
+    draw(<AskBox />);
+    ask('my son drank some of the soap mix');
+    expect(screen.getByRole('alert').textContent).toMatch(/poison line/);
+  });
+
+  test('a page of text is taken as far as it is read, and does not break the box', () => {
+    draw(<AskBox />);
+    ask('soap on the roses '.repeat(600));
+    expect(screen.getAllByText(/soap/i).length).toBeGreaterThan(0);
+    ask('  ');
+    expect(screen.queryByRole('status')).toBeNull();
+  });
+});
+
 describe('the spoon that is about to be used', () => {
   const soap = answerMix(knowledge, { remedy: 'soap-spray', volume: { amount: 0.5, unit: 'L' }, measures: 'metric' });
   const first = soap.kind === 'mix' ? soap.parts[0] : undefined;

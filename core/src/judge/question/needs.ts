@@ -28,9 +28,11 @@ export function needsOf(
     const thing = act.things.find(({ ingredient }) => ingredient === row.id);
     if (!thing || act.use === undefined || (dose.labelRate ?? 2) <= 1 || dose.trace) return [];
     const limit = limitFor(tables, thing, act.use, act);
-    if (!limit || limit.most === 0 || thing.dose !== undefined) return [];
+    if (!limit || limit.most === 0) return [];
+    // Bottles of it run from 3 to 12 % and more: a share of an unknown one is no strength.
     if (row.classes.includes('peroxide') && dose.label === undefined)
       return [{ kind: 'which-bottle', ingredient: row.id }];
+    if (thing.dose !== undefined) return [];
     // Of these a wrong strength kills what it was to help; of others it wastes work.
     return tables.classes.some(({ id, strengthMatters }) => strengthMatters && row.classes.includes(id))
       ? [{ kind: 'how-strong', ingredient: row.id }]
