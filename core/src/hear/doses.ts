@@ -1,4 +1,4 @@
-import type { MeasureSystem } from '../quantities';
+import { g, mL, type MeasureSystem, type Quantity } from '../quantities';
 import { amountsIn, type HeardAmount } from './amounts';
 import { figureOf, figurePattern } from './figures';
 
@@ -18,6 +18,8 @@ export interface Named {
 export interface HeardDose {
   /** % of the mix: by volume of a liquid, by weight in volume (g in 100 mL) of a powder. */
   readonly percent?: number;
+  /** What the share was worked out from: so much of it, in so much. */
+  readonly from?: { readonly taken: Quantity; readonly base: Quantity };
   /** What the bottle's label says, %. */
   readonly label?: number;
   /** As it comes from the bottle. */
@@ -96,13 +98,16 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
     const percent = thing.hasLabel ? (said.length > 0 ? Math.max(...said) : undefined) : said[0];
     const ppm = mine(amounts.filter(({ kind }) => kind === 'ppm'))?.amount;
     const taken = mine(amounts.filter((one) => (one.kind === 'volume' || one.kind === 'mass') && !bases.includes(one)));
-    const share = mine(shares)?.percent ?? (taken && shareOf(taken, thing, bases, line));
+    const ratio = mine(shares)?.percent;
+    const worked = ratio === undefined && taken ? shareOf(taken, thing, bases, line) : undefined;
+    const share = ratio ?? worked?.share;
     const area = taken && perAreaOf(taken, thing, bases);
     const isNeat = neat.test(line) && share === undefined;
     const strength = thing.hasLabel ? undefined : (percent ?? (ppm === undefined ? undefined : ppm / 10_000));
     const mix = share ?? strength;
     return {
       ...(mix === undefined ? {} : { percent: mix }),
+      ...(worked && taken ? { from: { taken: quantityOf(taken, thing), base: quantityOf(worked.base) } } : {}),
       ...(thing.hasLabel && percent !== undefined ? { label: percent } : {}),
       ...(isNeat ? { neat: true as const } : {}),
       ...(label === undefined ? {} : { labelRate: label }),
@@ -134,7 +139,12 @@ function onesIn(line: string, system: MeasureSystem): HeardAmount[] {
 }
 
 /** Mix from an amount and what it goes into: the volume that follows it, or the one of its sentence. */
-function shareOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[], line: string): number | undefined {
+function shareOf(
+  taken: HeardAmount,
+  thing: Named,
+  bases: readonly HeardAmount[],
+  line: string,
+): { readonly share: number; readonly base: HeardAmount } | undefined {
   const size = ({ amount }: HeardAmount) => amount;
   const isWater = (one: HeardAmount) => wateredBase.test(line.slice(one.at + one.length));
   const volumes = bases.filter(
@@ -147,12 +157,17 @@ function shareOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[]
     volumes[0];
   if (!base || base.amount <= 0) return undefined;
   // Stirred into a syrup it is a share by weight.
-  if (base.kind === 'mass') return (100 * gramsOf(taken, thing)) / (base.amount + gramsOf(taken, thing));
-  if (thing.form === 'powder') return (100 * gramsOf(taken, thing)) / base.amount;
+  if (base.kind === 'mass')
+    return { base, share: (100 * gramsOf(taken, thing)) / (base.amount + gramsOf(taken, thing)) };
+  if (thing.form === 'powder') return { base, share: (100 * gramsOf(taken, thing)) / base.amount };
   const ml = taken.kind === 'mass' ? taken.amount / thing.density : taken.amount;
   const isMadeUp = /(?:\b(?:made up to|up to|per|an?|each|every)|\/)\s*$/iu.test(line.slice(0, base.at));
-  return (100 * ml) / (isMadeUp ? Math.max(base.amount, ml) : base.amount + ml);
+  return { base, share: (100 * ml) / (isMadeUp ? Math.max(base.amount, ml) : base.amount + ml) };
 }
+
+/** A heard amount as the quantity it is; a spoon of powder as its weight. */
+const quantityOf = (one: HeardAmount, thing?: Named): Quantity =>
+  one.kind === 'mass' ? g(one.amount) : thing?.form === 'powder' ? g(gramsOf(one, thing)) : mL(one.amount);
 
 function perAreaOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[]): number | undefined {
   const area = bases.find(({ kind, at }) => kind === 'area' && at > taken.at);

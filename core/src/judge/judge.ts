@@ -1,5 +1,5 @@
 import { celsius, gPerSquareMetre, said } from '../quantities';
-import type { LimitRow, RemedyId, Tables, Use } from '../tables';
+import type { AreaLimitRow, LimitRow, RemedyId, Tables, Use } from '../tables';
 import { byRule, onlyOnce, type CautionFound } from './caution';
 import { rulesIn, type Scene, type Thing } from './safety';
 import { apartOf, kindOf, repeatsOf, type Neighbour } from './timing';
@@ -184,9 +184,20 @@ function pickingOf(tables: TimingTables, { things, before = [], daysToHarvest }:
 /** Longer waits are for what makes people ill. */
 const longWait = 10;
 
+const isOf = ({ of }: { readonly of: string }, { ingredient, classes }: ActThing): boolean =>
+  of === ingredient || classes.includes(of);
+
+/** The most of a thing that a square metre bears; undefined where nothing is known. */
+export const areaLimitFor = ({ areaLimits }: Pick<Tables, 'areaLimits'>, thing: ActThing): AreaLimitRow | undefined =>
+  areaLimits.find((row) => isOf(row, thing));
+
+/** The longest soak it bears, minutes; undefined where nothing is known. */
+export const longestSoak = ({ paces }: Pick<Tables, 'paces'>, thing: ActThing): number | undefined =>
+  paces.find((row) => row.soakMinutes !== undefined && isOf(row, thing))?.soakMinutes;
+
 function areaOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
   const { perArea } = thing;
-  const limit = tables.areaLimits.find((row) => isOf(row, thing));
+  const limit = areaLimitFor(tables, thing);
   if (!limit || perArea === undefined || perArea <= limit.most * slackOf(act)) return [];
   return [
     {
@@ -199,9 +210,6 @@ function areaOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
     },
   ];
 }
-
-const isOf = ({ of }: { readonly of: string }, { ingredient, classes }: ActThing): boolean =>
-  of === ingredient || classes.includes(of);
 
 /** Too cold or too warm for it. */
 function warmthOf({ temperatures }: Tables, { temperature }: Act, thing: ActThing): CautionFound[] {

@@ -136,7 +136,7 @@ export function mixWords(tables: Tables, found: MixFound, system: MeasureSystem)
         says:
           sentences(unknown, asks[0]?.asks, mind) ||
           'No rule here speaks against it. Labels and local rules come first.',
-        understood: readWords(tables, found.understood),
+        understood: readWords(tables, found.understood, system),
         ...(asks.length > 0 ? { asks } : {}),
         notUnderstood,
         ...(found.notUsed.length > 0 ? { notUsed: [...found.notUsed] } : {}),
@@ -149,7 +149,7 @@ export function mixWords(tables: Tables, found: MixFound, system: MeasureSystem)
         kind: 'refused',
         because,
         says: sentences('Stop.', stop?.says, stop?.instead),
-        understood: readWords(tables, found.understood),
+        understood: readWords(tables, found.understood, system),
         ...(found.notUnderstood.length > 0 ? { notUnderstood: [...found.notUnderstood] } : {}),
         ...(found.notUsed.length > 0 ? { notUsed: [...found.notUsed] } : {}),
       };
@@ -439,7 +439,7 @@ function slipWords({ kind, factor, typedMl, wantedMl }: SlipFound, system: Measu
 }
 
 /** What was read from a question, each thing once. */
-export function readWords(tables: Tables, read: readonly ReadOf[]): string[] {
+export function readWords(tables: Tables, read: readonly ReadOf[], system: MeasureSystem): string[] {
   const words = read.map((one): string => {
     switch (one.kind) {
       case 'ingredient':
@@ -449,7 +449,7 @@ export function readWords(tables: Tables, read: readonly ReadOf[]): string[] {
       case 'work':
         return rowById(tables.works, one.id, 'works').name;
       case 'percent':
-        return `${plainNumber(one.percent)} % ${lowerFirst(rowById(tables.ingredients, one.ingredient, 'ingredients').name)} in what goes on`;
+        return `${plainNumber(one.percent)} % ${lowerFirst(rowById(tables.ingredients, one.ingredient, 'ingredients').name)} in what goes on${one.from ? ` (${inWords(one.from.taken, system)} in ${inWords(one.from.base, system)})` : ''}`;
       case 'label':
         return `${plainNumber(one.percent)} % on the label`;
       case 'use':

@@ -153,10 +153,19 @@ export const areaLimits: readonly AreaLimitRow[] = [
   {
     id: 'wood-ash-area',
     of: 'wood-ash',
-    most: 120,
+    most: 70,
     why: 'it is caustic and raises the pH fast',
-    instead: 'Use {70 g/m²} in a year.',
+    instead: 'Use {50 g/m²} in a year, by a pH test.',
     ...guideline,
+  },
+  {
+    id: 'pellets-area',
+    of: 'slug-pellets',
+    most: 5,
+    why: 'more kills no more slugs, and tempts dogs',
+    instead: 'Single pellets, a hand apart.',
+    source: 'label',
+    grade: 'guideline',
   },
   {
     id: 'sulphur-area',

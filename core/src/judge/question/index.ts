@@ -22,7 +22,13 @@ export type ReadOf =
   | { readonly kind: 'ingredient'; readonly id: string }
   | { readonly kind: 'plant'; readonly id: string }
   | { readonly kind: 'work'; readonly id: string }
-  | { readonly kind: 'percent'; readonly percent: number; readonly ingredient: string }
+  | {
+      readonly kind: 'percent';
+      readonly percent: number;
+      readonly ingredient: string;
+      /** What it was worked out from. */
+      readonly from?: HeardDose['from'];
+    }
   | { readonly kind: 'label'; readonly percent: number }
   | { readonly kind: 'use'; readonly use: Use }
   | { readonly kind: 'every'; readonly days: number }
@@ -133,5 +139,12 @@ const readDoses = (said: readonly Dosed[]): ReadOf[] =>
     ...(dose.label === undefined ? [] : [{ kind: 'label', percent: dose.label } as const]),
     ...(dose.percent === undefined
       ? []
-      : [{ kind: 'percent', percent: Number(dose.percent.toPrecision(3)), ingredient: mention.row.id } as const]),
+      : [
+          {
+            kind: 'percent',
+            percent: Number(dose.percent.toPrecision(3)),
+            ingredient: mention.row.id,
+            ...(dose.from ? { from: dose.from } : {}),
+          } as const,
+        ]),
   ]);

@@ -32,6 +32,7 @@ const ingredients = [
   'garden-lime',
   'sulphur',
   'slug-pellets',
+  'nitrogen',
 ].map(
   (id) =>
     ({
@@ -65,6 +66,14 @@ const tables = {
     limit('liquid-soap', 'soak', 3),
     limit('epsom', 'leaf', 2),
     limit('epsom', 'root', 3),
+    limit('nitrogen', 'root', 0.02),
+    limit('nitrogen', 'seedling', 0.01),
+  ],
+  areaLimits: [
+    { id: 'ash', of: 'wood-ash', most: 70 },
+    { id: 'lime', of: 'garden-lime', most: 250 },
+    { id: 'sulphur', of: 'sulphur', most: 100 },
+    { id: 'pellets', of: 'slug-pellets', most: 5 },
   ],
   paces: [{ id: 'soap-soak', of: 'liquid-soap', soakMinutes: 30 }],
 } as unknown as Tables;

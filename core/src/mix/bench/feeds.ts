@@ -48,7 +48,9 @@ export const labelFeed = defineTool({
     const nitrogen = milligramsOf(used, heavy, n);
     const phosphorus = milligramsOf(used, heavy, p) * phosphorusShare;
     const potassium = milligramsOf(used, heavy, k) * potassiumShare;
-    const band = nitrogenBands[stage];
+    // Never more than the judge lets go on roots, % of the mix: 0.02 % is 200 mg/L.
+    const bears = (bench.bears('nitrogen', stage === 'seedling' ? 'seedling' : 'root')?.most ?? Infinity) * 10_000;
+    const band = { ...nitrogenBands[stage], most: Math.min(nitrogenBands[stage].most, bears) };
     const amount = (used * ready) / 1000;
     const middle = n > 0 ? (band.from + band.to) / 2 / (heavy * n * 10) : 0;
     const [from, to, most] = [band.from, band.to, band.most].map((value) => mgPerLitre(value)) as [

@@ -151,12 +151,12 @@ export const clippings = defineTool({
   },
 });
 
-/** Most that may go on a square metre, g (reviewed caps), and what usually does. */
+/** What usually goes on a square metre, g; the most is the judge's. */
 const onGround = {
-  ash: { most: 70, usual: 50, ingredient: 'wood-ash' },
-  lime: { most: 250, usual: 150, ingredient: 'garden-lime' },
-  sulphur: { most: 100, usual: 50, ingredient: 'sulphur' },
-  'slug-pellets': { most: 5, usual: 5, ingredient: 'slug-pellets' },
+  ash: { usual: 50, ingredient: 'wood-ash' },
+  lime: { usual: 150, ingredient: 'garden-lime' },
+  sulphur: { usual: 50, ingredient: 'sulphur' },
+  'slug-pellets': { usual: 5, ingredient: 'slug-pellets' },
 } as const;
 type OnGround = keyof typeof onGround;
 
@@ -176,8 +176,9 @@ export const perArea = defineTool({
   work({ product, rate, ph, ...bed }, bench) {
     const row = onGround[product];
     const { area, working } = areaOf(bed, bench.measures);
-    const most = gPerSquareMetre(row.most);
-    if (rate > row.most)
+    const bears = bench.mostOnArea(row.ingredient);
+    const most = gPerSquareMetre(bears);
+    if (rate > bears)
       return stop(`too-much-${product}`, { rate: gPerSquareMetre(rate), most, usual: gPerSquareMetre(row.usual) });
     if ((product === 'ash' || product === 'lime') && ph >= limedEnough) return stop('limed-enough', { ph });
     if (product === 'sulphur' && ph >= freeLime) return stop('free-lime', { ph });
@@ -185,7 +186,7 @@ export const perArea = defineTool({
     return {
       results: [
         result('grams', g(grams), { digits: 0, main: true }),
-        result('most', g(area * row.most), { digits: 0 }),
+        result('most', g(area * bears), { digits: 0 }),
         result('area', squareMetres(area)),
       ],
       parts: [bench.weigh(row.ingredient, grams)],

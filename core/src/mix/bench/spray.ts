@@ -1,5 +1,4 @@
 import { mL, said } from '../../quantities';
-import { rowById } from '../../tables';
 import { choice, number, quantity } from './field';
 import { defineTool, line, note, result, stop } from './tool';
 
@@ -67,11 +66,7 @@ export const potSoak = defineTool({
   },
   work({ bath, strength, minutes, plant }, bench) {
     if (plant !== 'sturdy') return stop(`never-${plant}`);
-    const soap = rowById(bench.tables.ingredients, 'liquid-soap', 'ingredients');
-    const soakMost =
-      bench.tables.paces.find(
-        ({ of, soakMinutes }) => soakMinutes !== undefined && (of === soap.id || soap.classes.includes(of)),
-      )?.soakMinutes ?? 0;
+    const soakMost = bench.longestSoak('liquid-soap');
     const soakStrongest = bench.bears('liquid-soap', 'soak')?.most ?? 0;
     if (minutes > soakMost) return stop('too-long', { minutes });
     if (strength > soakStrongest) return stop('too-strong', { strength, most: soakStrongest });

@@ -1,6 +1,6 @@
 import { inputError } from '../../problem';
 import { said, type MeasureSystem, type Quantity, type Said } from '../../quantities';
-import { limitFor } from '../../judge';
+import { areaLimitFor, limitFor, longestSoak } from '../../judge';
 import { rowById, type Grade, type LimitRow, type Tables, type Use } from '../../tables';
 import { liquid, powder, type PartFound } from '../parts';
 import type { CautionFound } from '../../judge/caution';
@@ -23,6 +23,9 @@ export interface Bench {
   /** The same powder inside a sentence. */
   readonly weighed: (ingredient: string, grams: number) => { readonly weigh: number; readonly density: number };
   /** What the judge lets of it go there, %; undefined where no limit is known. */
+  /** The most of it on a square metre, g, and the longest soak in it, minutes; 0 where the judge knows none. */
+  readonly mostOnArea: (ingredient: string) => number;
+  readonly longestSoak: (ingredient: string) => number;
   readonly bears: (ingredient: string, use: Use) => Pick<LimitRow, 'most' | 'tested' | 'grade'> | undefined;
 }
 
@@ -120,12 +123,15 @@ export function defineTool<
 
 function benchFor(tables: Tables, measures: MeasureSystem): Bench {
   const row = (id: string) => rowById(tables.ingredients, id, 'ingredients');
+  const thing = (id: string) => ({ ingredient: id, classes: row(id).classes });
   return {
     tables,
     measures,
     pour: (id, ml) => liquid(row(id), ml),
     weigh: (id, grams) => powder(row(id), grams),
     weighed: (id, grams) => ({ weigh: grams, density: row(id).density }),
+    mostOnArea: (id) => areaLimitFor(tables, thing(id))?.most ?? 0,
+    longestSoak: (id) => longestSoak(tables, thing(id)) ?? 0,
     bears: (id, use) =>
       limitFor(tables, { ingredient: id, classes: row(id).classes }, use, use === 'seedling' ? { isYoung: true } : {}),
   };
