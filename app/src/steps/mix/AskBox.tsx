@@ -37,7 +37,7 @@ export function AskBox() {
     <Sheet>
       <Heading>May I …?</Heading>
       <Small>Say what, how much, on what, near what, in what weather, and what went on before.</Small>
-      <Field label="Ask before you pour" value={line} change={setLine} lines={2} />
+      <Field label="Ask before you pour" value={line} change={setLine} lines={3} />
       {answer === undefined && (
         <Row wrap>
           {askExamples
