@@ -1,4 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
+import { nextRoundOn } from '../judge';
 import type { Expectation, RemedyRow, Verdict } from '../tables';
 import { changeOf, summarise, type ChangeResult, type Summary } from './change';
 
@@ -121,10 +122,10 @@ function expectedBy({ reduction, days }: Expectation, day: number): FollowResult
 
 function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: IsoDate): NextMove[] {
   const { expect, repeat } = input.remedy;
-  const mayRepeat = repeat !== undefined && input.applications < repeat.most;
-  const repeatMove: NextMove[] = mayRepeat
-    ? [{ kind: 'repeat', on: laterOf(addDays(input.appliedOn, repeat.everyDays[0]), lastLook) }]
-    : [];
+  // Where only their number is known, rounds are taken to lie together: then none comes too many.
+  const applied = input.allAppliedOn ?? Array.from({ length: input.applications }, () => input.appliedOn);
+  const again = nextRoundOn(repeat, applied, lastLook);
+  const repeatMove: NextMove[] = again === undefined ? [] : [{ kind: 'repeat', on: again }];
   const nextLook: NextMove = { kind: 'look-again', on: addDays(lastLook, expect.twiceDaysApart) };
   switch (verdict) {
     case 'solved':
@@ -157,5 +158,3 @@ function stepUp({ remedy: { recipe }, strength, harmSeenOn }: FollowInput): Next
   const mildest = stronger.sort((a, b) => (recipe.kind === 'one-to-n' ? b.value - a.value : a.value - b.value))[0];
   return mildest ? [{ kind: 'step-up', to: mildest.id }] : [];
 }
-
-const laterOf = (a: IsoDate, b: IsoDate) => (a > b ? a : b);

@@ -1,4 +1,4 @@
-import { said } from '../quantities';
+import { addDays, daysBetween, said, type IsoDate } from '../quantities';
 import type { KeepApartRow, RemedyId, RemedyRow, Tables } from '../tables';
 import type { CautionFound } from './caution';
 import type { ActThing } from './judge';
@@ -94,6 +94,23 @@ function mostWithin(days: readonly number[], span: number): number {
       from < 0 || from >= span ? 0 : days.filter((day) => day <= from && day > from - span).length,
     ),
   );
+}
+
+/**
+ * The first day from `notBefore` on which another round of a remedy keeps its own pace after the last of `applied`;
+ * undefined where it has no rounds, or as many as it may have lie too close to that day.
+ */
+export function nextRoundOn(
+  repeat: RemedyRow['repeat'],
+  applied: readonly IsoDate[],
+  notBefore: IsoDate,
+): IsoDate | undefined {
+  const last = [...applied].sort().pop();
+  if (!repeat || last === undefined) return undefined;
+  const paced = addDays(last, repeat.everyDays[0]);
+  const on = paced > notBefore ? paced : notBefore;
+  const rounds = [0, ...applied.map((day) => daysBetween(day, on))];
+  return mostWithin(rounds, repeat.inDays) > repeat.most ? undefined : on;
 }
 
 /** What is against today only, and may go on later. */

@@ -1,5 +1,5 @@
 import { openGarden, type TestGarden } from '@/testing/garden';
-import { field, holds, isDisabled, isPressed, maybeButton, page, press, reads, type } from '@/testing/hands';
+import { field, holds, isDisabled, maybeButton, page, press, reads, type } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { place } from '@/testing/router';
 import { BenchPage } from './BenchPage';
@@ -73,9 +73,17 @@ describe('a brew that stands', () => {
     if (!ready) throw new Error('the demo garden has a ready brew');
     await reads(ready.name);
     press('Use some');
-    await reads(/Use|stock|How much/);
-    expect(page()).not.toMatch(/NaN|undefined/);
-    expect(isPressed('Lid loose')).toBe(true);
+    await reads('On something eaten raw');
+    expect(maybeButton('Note it as used')).toBeUndefined();
+    type(/^Of the brew itself/, '200 mL');
+    // Thinned as far as it is strong: 200 mL times its parts of water.
+    await reads('Fill up with');
+    readAll();
+    press('Note it as used');
+    await holds(() =>
+      expect(batches(garden).find(({ id }) => id === ready.id)?.leftMl).toBeCloseTo(ready.leftMl - 200, 0),
+    );
+    await reads(/200 mL of .* used/);
   });
 
   test('thrown out by mistake it comes back', async () => {
