@@ -72,6 +72,9 @@ export function sentencesOf(line: string): { readonly text: string; readonly at:
 
 /** mL or g. */
 const aTrace = 0.6;
+/** "A gallon of soap" is not what soap goes into. */
+const itself =
+  /^\s+of\s+(?!(?:rain|tap|soft|warm|cold|lukewarm|clean|plain|the)?\s*(?:water|rainwater|mix|spray|solution|it|this|that))/iu;
 const shareWord = /half|quarter|third/iu;
 
 /** How much of each named thing there is in the mix, in the speaker's own measures. @returns one for each of `things`, in their order */
@@ -80,6 +83,7 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
   // "Half a pint" names no pint besides.
   const ones = onesIn(line, system).filter(
     (one) =>
+      !itself.test(line.slice(one.at + one.length)) &&
       !told.some(({ at, length }) => one.at > at && one.at < at + length && shareWord.test(line.slice(at, one.at))),
   );
   const amounts = [...told, ...ones].sort((a, b) => a.at - b.at);

@@ -37,3 +37,7 @@ export const saysYoung = (line: string): boolean =>
   /\b(?:seedlings?|sprouts?|cuttings?|seed ?trays?|seed[- ]start\w*|baby \w+|just (?:sprouted|germinated|come up)|pricked out|plugs)\b/.test(
     line,
   );
+
+/** Nothing is done: "leave the ladybirds on my beans alone". */
+export const saysLetBe = (line: string): boolean =>
+  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bdo(?:ing)? nothing\b|\blet (?:them|it) be\b/.test(line);

@@ -1,4 +1,4 @@
-import { amountsIn, dosesIn, isThere, timesIn, type HeardDose } from '../../hear';
+import { amountsIn, dosesIn, isThere, saysLetBe, timesIn, type HeardDose } from '../../hear';
 import type { IsoDate, MeasureSystem } from '../../quantities';
 import type { SceneFact, Tables, Use } from '../../tables';
 import { hasLabel } from '../bottles';
@@ -82,7 +82,9 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const things = all.filter(isThere(line));
   const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
   // Helpers that are left alone, or let out, are no target.
-  const isLetBe = things.length === 0 && named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping');
+  const isLetBe =
+    things.length === 0 &&
+    (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping'));
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
   const saidFacts = factsIn(tables, line, plants, isAboutWeeds, measures);
   const times = timesIn(line, today);

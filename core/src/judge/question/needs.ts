@@ -1,4 +1,4 @@
-import { isNameless, type HeardDose } from '../../hear';
+import { isNameless, saysLetBe, type HeardDose } from '../../hear';
 import type { IngredientRow, Tables } from '../../tables';
 import { limitFor, type Act } from '../judge';
 import type { Mention } from '../mentions';
@@ -21,7 +21,7 @@ export function needsOf(
 ): Need[] {
   if (isNameless(line)) return [{ kind: 'what', nameless: true }];
   const isNamed = named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
-  const isWork = named.some(({ row }) => row.kind === 'work');
+  const isWork = saysLetBe(line) || named.some(({ row }) => row.kind === 'work');
   if (!isNamed && !isWork) return [{ kind: 'what' }];
   if (act.things.some(({ classes }) => classes.includes('nitrogen'))) return [];
   return used.flatMap(({ mention: { row }, dose }): Need[] => {
