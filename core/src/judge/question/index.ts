@@ -120,7 +120,9 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
 
 /** "Two spoons of pure soap in a gallon" is thinned, whatever else it is called. */
 const withoutNeat = (facts: readonly SceneFact[], doses: readonly HeardDose[]): readonly SceneFact[] =>
-  doses.some(({ percent }) => percent !== undefined) ? facts.filter((fact) => fact !== 'neat') : facts;
+  doses.length > 0 && doses.every(({ percent, trace }) => percent !== undefined || trace)
+    ? facts.filter((fact) => fact !== 'neat')
+    : facts;
 
 /** What was read, to be told. */
 const readOf = ({ said, plants, facts, use, apart }: Heard, { everyDays }: Act): ReadOf[] => [

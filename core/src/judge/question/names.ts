@@ -55,7 +55,6 @@ const groupFacts: Readonly<Record<string, SceneFact>> = {
   'acid-lover': 'acid-lover',
 };
 
-/** What else is so, from the line's words and the plants it is put on. */
 /** Nothing but a helper shows it that often. */
 const showsOften = 0.5;
 const below = new Set(['inside-soil', 'soil-surface', 'roots', 'lawn', 'around', 'water']);
@@ -81,6 +80,7 @@ function describesHelper(tables: Tables, line: string): boolean {
   return shows((kind) => kind === 'helper', showsOften).some((sign) => seen.has(sign) && !others.has(sign));
 }
 
+/** What else is so, from the line's words and the plants it is put on. */
 export function factsIn(
   tables: Tables,
   whole: string,
