@@ -21,6 +21,21 @@ function withRemedy(remedy: string): { garden: TestGarden; view: () => CaseView;
 }
 const stepsOf = (view: CaseView): readonly StepView[] => view.treatments.flatMap(({ steps }) => steps);
 
+/** The spray of a case, once its test leaf has been wetted or left out. */
+function sprayAfter(outcome: 'done' | 'skipped', garden: TestGarden, view: () => CaseView): StepView {
+  const leaf = stepsOf(view()).find(({ kind }) => kind === 'test-leaf');
+  garden.act('recordStep', {
+    ...command(),
+    treatmentId: leaf?.treatmentId,
+    step: leaf?.step,
+    outcome,
+    acknowledged: [],
+  } as never);
+  const spray = stepsOf(view()).find(({ step }) => step === 'spray');
+  if (!spray) throw new Error('soap is sprayed');
+  return spray;
+}
+
 describe('doing', () => {
   test('with nothing chosen says where the steps will stand', () => {
     const garden = openGarden({ demo: true });
@@ -55,16 +70,7 @@ describe('doing', () => {
 
   test('what can hurt is read before it is ticked', async () => {
     const { garden, view, caseId } = withRemedy('soap-spray');
-    const leaf = stepsOf(view()).find(({ kind }) => kind === 'test-leaf');
-    garden.act('recordStep', {
-      ...command(),
-      treatmentId: leaf?.treatmentId,
-      step: leaf?.step,
-      outcome: 'skipped',
-      acknowledged: [],
-    } as never);
-    const spray = stepsOf(garden.read('oneCase', caseId) as CaseView).find(({ step }) => step === 'spray');
-    if (!spray) throw new Error('soap is sprayed');
+    const spray = sprayAfter('skipped', garden, view);
     expect(spray.cautions.some(({ level }) => level === 'caution')).toBe(true);
     draw(<StepCard step={spray} today="2026-06-10" />);
     press(`${spray.does}, ${spray.caseName}`);
@@ -81,17 +87,8 @@ describe('doing', () => {
   });
 
   test('a spray whose test leaf is an hour old cannot be ticked at all', () => {
-    const { garden, view, caseId } = withRemedy('soap-spray');
-    const leaf = stepsOf(view()).find(({ kind }) => kind === 'test-leaf');
-    garden.act('recordStep', {
-      ...command(),
-      treatmentId: leaf?.treatmentId,
-      step: leaf?.step,
-      outcome: 'done',
-      acknowledged: [],
-    } as never);
-    const spray = stepsOf(garden.read('oneCase', caseId) as CaseView).find(({ step }) => step === 'spray');
-    if (!spray) throw new Error('soap is sprayed');
+    const { garden, view } = withRemedy('soap-spray');
+    const spray = sprayAfter('done', garden, view);
     draw(<StepCard step={spray} today="2026-06-10" />);
     press(`${spray.does}, ${spray.caseName}`);
     expect(page()).toMatch(/Stop\. The test leaf needs 2 days/);
