@@ -19,7 +19,11 @@ const letThrough = [
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo/web',
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^expo-router$': '<rootDir>/src/testing/router.tsx' },
+  moduleNameMapper: {
+    '^@/reader$': '<rootDir>/src/testing/reader.ts',
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^expo-router$': '<rootDir>/src/testing/router.tsx',
+  },
   transform: {
     '\\.sql$': '<rootDir>/../scripts/jest-esbuild.cjs',
     '\\.(mjs|[jt]sx?)$': [

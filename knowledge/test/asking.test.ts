@@ -2,7 +2,7 @@ import { answerOrder, answerMix } from '@trowel/core/headless';
 import { readQuestion, type Asked } from '@trowel/core/judge';
 import type { MixResponse } from '@trowel/core/contract';
 import { measureSystems, type MeasureSystem } from '@trowel/core/quantities';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 import fc from 'fast-check';
 import questions from './questions.json';
 

@@ -1,4 +1,4 @@
-import { knowledge } from '../src';
+import { knowledge } from '../src/reader';
 import { grade, score } from './clinic';
 import { keptAside, vignettes } from './vignettes';
 

@@ -1,7 +1,7 @@
 /** Grades the readings of vignettes: is what was there read first, is it among the first, would the advice do harm? */
 import { answerWeigh } from '@trowel/core/headless';
 import { readLine } from '@trowel/core/read';
-import { knowledge } from '../src';
+import { knowledge } from '../src/reader';
 import { phrases } from './phrases';
 import type { Vignette } from './vignettes';
 

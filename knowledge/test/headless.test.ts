@@ -1,7 +1,7 @@
 import type { FollowRequest, PlanRequest } from '@trowel/core/contract';
 import { answerFollow, answerPlan } from '@trowel/core/headless';
 import { addDays, daysBetween, measureSystems } from '@trowel/core/quantities';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 
 const today = '2026-06-10';
 const fine = { temperature: 17, rain: 0, wind: 6, cloud: 0.7 };

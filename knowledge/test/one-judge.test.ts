@@ -4,7 +4,7 @@ import { checkRecipe } from '@trowel/core/mix';
 import { schedule, timingCodes, type Job } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
 import type { IngredientRow, LimitRow } from '@trowel/core/tables';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 import fc from 'fast-check';
 
 /** Every limit that some liquid or powder can be held against, with one that it holds for. */

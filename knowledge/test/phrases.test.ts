@@ -1,5 +1,5 @@
 import { readLine } from '@trowel/core/read';
-import { knowledge } from '../src';
+import { knowledge } from '../src/reader';
 import { phrases } from './phrases';
 
 /** What was read, in the notation of the list. */

@@ -1,5 +1,5 @@
 import { answerWeigh } from '@trowel/core/headless';
-import { knowledge } from '../src';
+import { knowledge } from '../src/reader';
 import { plainSentences } from './plain-sentences';
 
 describe('plain sentences', () => {

@@ -1,6 +1,6 @@
 import { answerOrder } from '@trowel/core/headless';
 import type { MeasureSystem } from '@trowel/core/quantities';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 import ownQuestions from './own-questions.json';
 import questions from './questions.json';
 

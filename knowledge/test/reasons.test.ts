@@ -1,6 +1,6 @@
 import { mindChangers, lookAlikes, weigh, type Evidence, type Situation } from '@trowel/core/weigh';
 import { readLine } from '@trowel/core/read';
-import { knowledge } from '../src';
+import { knowledge } from '../src/reader';
 import { vignettes } from './vignettes';
 
 /** Every ninth telling: enough kinds of case, and each is weighed several times over. */

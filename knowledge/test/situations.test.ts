@@ -1,6 +1,6 @@
 import { answerWeigh } from '@trowel/core/headless';
 import type { WeighRequest } from '@trowel/core/contract';
-import { knowledge } from '../src';
+import { knowledge } from '../src/reader';
 
 /** Situations in a gardener's words, what must lead, what must not be offered. */
 interface Vignette {
@@ -247,7 +247,7 @@ const vignettes: readonly Vignette[] = [
   },
   {
     name: 'ladybird larvae are no pest',
-    tells: { plant: 'rose', month: 6, said: 'spiny black crawlers with orange spots among the greenfly' },
+    tells: { plant: 'rose', month: 6, said: 'spiny black crawlers with orange spots, greenfly packed on the buds' },
     causes: ['aphids', 'ladybirds'],
     neverSuggests: ['soap-spray'],
     action: ['leave', 'watch'],
@@ -301,7 +301,7 @@ describe('situations in gardeners’ words', () => {
   test('signs that fit nothing together make the unknown grow', () => {
     const odd = answerWeigh(knowledge, {
       plant: 'leek',
-      said: 'silver streaks, eggs underneath, split, slimy trails, purple tinge',
+      said: 'silver streaks, bronze eggs underneath, fruit split open, slimy trails, purple leaves',
     });
     const plain = answerWeigh(knowledge, { plant: 'leek', said: 'silver streaks' });
     expect(odd.noneOfThese).toBeGreaterThan(plain.noneOfThese);
@@ -312,7 +312,7 @@ describe('situations in gardeners’ words', () => {
     [
       'nonsense is handed back, not guessed',
       { plant: 'rose', said: 'the flux capacitor glows' },
-      ['flux', 'capacitor', 'glows'],
+      ['the flux capacitor glows'],
     ],
     ['an unknown plant is said', { plant: 'triffid', said: 'sticky leaves' }, ['plant: triffid']],
     ['an unknown sign id is said', { signs: [{ sign: 'bogus' }] }, ['bogus']],

@@ -5,6 +5,7 @@ import harvest from './migrations/003_harvest.sql';
 import climate from './migrations/004_climate.sql';
 import bench from './migrations/005_bench.sql';
 import logByDay from './migrations/006_log_by_day.sql';
+import sure from './migrations/007_sure.sql';
 
 export type Db = Database.Database;
 
@@ -16,6 +17,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '004_climate', sql: climate },
   { name: '005_bench', sql: bench },
   { name: '006_log_by_day', sql: logByDay },
+  { name: '007_sure', sql: sure },
 ];
 
 /**

@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { Command, InvalidArgumentError } from 'commander';
 import { answerFollow, answerMix, answerPlan, answerWeigh } from '@trowel/core/headless';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 import { countRows } from './handlers';
 import { answerJson } from './command-line';
 import { serve } from './serve';

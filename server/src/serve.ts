@@ -1,7 +1,7 @@
 import fs from 'node:fs';
 import type { Server } from 'node:http';
 import path from 'node:path';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 import { createApp } from './app';
 import type { Clock } from './clock';
 import { openDatabase, type Db } from './database';

@@ -1,7 +1,7 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 import supertest from 'supertest';
 import { createApp } from '../src/app';
 import { openDatabase, type Db } from '../src/database';

@@ -1,6 +1,6 @@
 import { calls, parseInput, type ActName, type CallName, type ReadName } from '@trowel/core/contract';
 import { spokenIn } from '@trowel/core/quantities';
-import { knowledge } from '@trowel/knowledge';
+import { knowledge } from '@trowel/knowledge/reader';
 import { openDatabase } from '../../../server/src/database';
 import { seedDemo } from '../../../server/src/demo/seed';
 import { acts, reads } from '../../../server/src/handlers';

@@ -50,7 +50,21 @@ const readings = [...caseViews, 'bed'] as const;
 
 const understood = z.object({
   understood: z.array(
-    z.object({ say: z.string(), sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() }),
+    z.object({
+      say: z.string(),
+      sign: z.string(),
+      state: z.enum(['seen', 'absent']),
+      amount: z.number().optional(),
+      sure: z.number().optional(),
+    }),
+  ),
+  perhaps: z.array(
+    z.object({
+      say: z.string(),
+      state: z.enum(['seen', 'absent']),
+      sure: z.number().optional(),
+      signs: z.array(z.string()),
+    }),
   ),
   notUnderstood: z.array(z.string()),
 });

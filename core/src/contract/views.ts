@@ -151,7 +151,15 @@ export const caseView = z.object({
     month: z.number(),
     latitude: z.number(),
     climate: z.enum(climates).optional(),
-    evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
+    evidence: z.array(
+      z.object({
+        sign: z.string(),
+        state: z.enum(['seen', 'absent']),
+        amount: z.number().optional(),
+        /** How sure the reading of words is; left out where it was tapped. */
+        sure: z.number().optional(),
+      }),
+    ),
     /** Signs in the evidence that come from the bed's soil tests, not from looking at this plant. */
     measured: z.array(z.string()),
     history: z.array(z.object({ cause: z.string(), times: z.number() })),

@@ -90,6 +90,17 @@ export const weighResponse = z.object({
       name: z.string(),
       state: z.enum(['seen', 'absent']),
       amount: z.number().optional(),
+      /** 0…1: how sure the reading of the words is; 1 for what was tapped or named. */
+      sure: z.number(),
+    }),
+  ),
+  /** Words that may mean one of several signs, or none: likeliest first. With `sure`, the first counts for as much. */
+  perhaps: z.array(
+    z.object({
+      say: z.string(),
+      state: z.enum(['seen', 'absent']),
+      sure: z.number().optional(),
+      signs: z.array(z.object({ sign: z.string(), name: z.string() })),
     }),
   ),
   notUnderstood: z.array(z.string()),

@@ -2,7 +2,7 @@ import { chooseRemedies } from '../choose';
 import { ingredientNamed } from '../judge';
 import { inputError, parseInput } from '../problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
-import { evidenceFromSoil, plantNamed, readLine, type About, type Understood } from '../read';
+import { evidenceFromSoil, plantNamed, readLine, type About, type Perhaps, type Understood } from '../read';
 import { spokenIn } from '../quantities';
 import { rowById, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
@@ -26,7 +26,7 @@ const worthListing = 0.02;
 export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
   const request = parseInput(weighRequest, body);
   const tables = spokenIn(raw, request.measures);
-  const { understood, notUnderstood, situation, plantName } = situationOf(tables, request);
+  const { understood, perhaps, notUnderstood, situation, plantName } = situationOf(tables, request);
   const weighing = weigh(tables, situation);
   const choice = chooseRemedies(tables, weighing, {
     ...(situation.plant === undefined ? {} : { plant: situation.plant }),
@@ -52,7 +52,17 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
     }));
   return {
     ...(plantName === undefined ? {} : { plant: plantName }),
-    understood: understood.map((item) => ({ ...item, name: signOf(item.sign).name })),
+    understood: understood.map((item) => ({
+      ...item,
+      name: signOf(item.sign).name,
+      sure: round(item.sure ?? 1, 2),
+    })),
+    perhaps: perhaps.map(({ say, state, sure, signs }) => ({
+      say,
+      state,
+      ...(sure === undefined ? {} : { sure: round(sure, 2) }),
+      signs: signs.map((sign) => ({ sign, name: signOf(sign).name })),
+    })),
     notUnderstood,
     causes: weighing.causes
       .filter(({ probability }) => probability >= worthListing)
@@ -149,22 +159,27 @@ function notesFor(tables: Tables, weighing: Weighing): string[] {
 
 interface Gathered {
   readonly understood: readonly Understood[];
+  readonly perhaps: readonly Perhaps[];
   readonly notUnderstood: string[];
   readonly situation: Situation;
   readonly plantName?: string;
 }
 
-/** Everything said, tapped and measured, as one situation. @throws InputError for a sign both seen and absent. */
+/** Everything said, tapped and measured, as one situation. @throws InputError for a sign tapped as seen and as absent. */
 export function situationOf(tables: Tables, request: WeighRequest): Gathered {
   const notUnderstood: string[] = [];
   const understood: Understood[] = [];
+  const perhaps: Perhaps[] = [];
   const about = aboutOf(tables, request);
   const line = request.said === undefined ? undefined : readLine(tables, request.said, about);
   if (line) {
     understood.push(...line.understood);
+    perhaps.push(...line.perhaps);
     notUnderstood.push(...line.notUnderstood);
   }
-  (request.signs ?? []).forEach((item, index) => addSign(tables, item, index, about, understood, notUnderstood));
+  (request.signs ?? []).forEach((item, index) =>
+    addSign(tables, item, index, about, { understood, perhaps, notUnderstood }),
+  );
 
   const named = request.plant === undefined ? line?.plant : plantNamed(tables, request.plant);
   if (request.plant !== undefined && named === undefined) notUnderstood.push(`plant: ${request.plant}`);
@@ -180,12 +195,15 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
   for (const phrase of phrases) {
     const read = readLine(tables, phrase, about);
     understood.push(...read.understood);
-    notUnderstood.push(...(read.understood.length === 0 ? [phrase] : read.notUnderstood));
+    perhaps.push(...read.perhaps);
+    if (read.understood.length + read.perhaps.length === 0) notUnderstood.push(phrase);
+    else notUnderstood.push(...read.notUnderstood);
   }
   const measured = evidenceFromSoil(request.bed?.soil ?? {}, plant);
-  const evidence = merged(tables, [...understood, ...measured]);
+  const evidence = merged(tables, [...understood, ...perhaps.flatMap(asEvidence), ...measured]);
   return {
     understood,
+    perhaps,
     notUnderstood: [...new Set(notUnderstood)],
     situation: {
       evidence,
@@ -210,13 +228,22 @@ function aboutOf(tables: Tables, { plant, setting }: WeighRequest): About {
 
 type SignItem = NonNullable<WeighRequest['signs']>[number];
 
+interface Heard {
+  readonly understood: Understood[];
+  readonly perhaps: Perhaps[];
+  readonly notUnderstood: string[];
+}
+
+/** What is only perhaps meant counts for as much as it is sure. */
+export const asEvidence = ({ signs: [sign], state, sure }: Perhaps): Evidence[] =>
+  sign === undefined || sure === undefined ? [] : [{ sign, state, sure }];
+
 function addSign(
   tables: Tables,
   { say, sign, state, amount }: SignItem,
   index: number,
   about: About,
-  understood: Understood[],
-  notUnderstood: string[],
+  { understood, perhaps, notUnderstood }: Heard,
 ): void {
   const counted = amount === undefined ? {} : { amount };
   if (sign !== undefined) {
@@ -229,16 +256,31 @@ function addSign(
   const read = readLine(tables, say, about);
   for (const item of read.understood)
     understood.push({ ...item, say, ...(state === undefined ? {} : { state }), ...counted });
-  notUnderstood.push(...(read.understood.length === 0 ? [say] : read.notUnderstood));
+  perhaps.push(...read.perhaps.map((item) => ({ ...item, say, ...(state === undefined ? {} : { state }) })));
+  if (read.understood.length + read.perhaps.length === 0) notUnderstood.push(say);
+  else notUnderstood.push(...read.notUnderstood);
 }
 
+/**
+ * One state for each sign; where words say both that it is there and that it is not, the surer saying wins.
+ * @throws InputError where it was tapped or named both ways.
+ */
 function merged(tables: Tables, items: readonly Evidence[]): Evidence[] {
   const bySign = new Map<string, Evidence>();
-  for (const { sign, state, amount } of items) {
+  for (const { sign, state, amount, sure = 1 } of items) {
     const known = bySign.get(sign);
-    if (known && known.state !== state)
-      throw inputError('signs', 'seen-and-absent', { given: rowById(tables.signs, sign, 'signs').name });
-    bySign.set(sign, { sign, state, ...(amount === undefined ? (known ?? {}) : { amount }) });
+    if (known && known.state !== state) {
+      if (sure === 1 && (known.sure ?? 1) === 1)
+        throw inputError('signs', 'seen-and-absent', { given: rowById(tables.signs, sign, 'signs').name });
+      if ((known.sure ?? 1) >= sure) continue;
+    }
+    const counted = amount ?? (known?.state === state ? known.amount : undefined);
+    bySign.set(sign, {
+      sign,
+      state,
+      ...(counted === undefined ? {} : { amount: counted }),
+      ...(sure < 1 ? { sure: known?.state === state ? Math.max(sure, known.sure ?? 1) : sure } : {}),
+    });
   }
   return [...bySign.values()];
 }

@@ -34,7 +34,7 @@ export function integrityProblems(tables: Tables): string[] {
         'combinations',
       ] as const
     ).map((table) => [table, new Set(tables[table].map(({ id }) => id))]),
-  ) as Record<Exclude<keyof Tables, 'regret'>, Set<string>>;
+  ) as Record<Exclude<keyof Tables, 'regret' | 'meanings'>, Set<string>>;
   const groups = new Set(tables.plants.flatMap((plant) => plant.groups));
   const need = (ok: boolean, problem: string) => ok || problems.push(problem);
   const refers = (table: keyof typeof ids, id: string, from: string) =>
@@ -45,7 +45,7 @@ export function integrityProblems(tables: Tables): string[] {
     need(ids.plants.has(id) || groups.has(id), `${from} names the plant or group "${id}", which no plant has`);
 
   for (const [table, seen] of Object.entries(ids)) {
-    const rows = tables[table as keyof typeof ids];
+    const rows: readonly unknown[] = tables[table as keyof typeof ids];
     need(rows.length === seen.size, `${table} has an id twice`);
     need(rows.length > 0, `${table} is empty`);
   }

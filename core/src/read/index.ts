@@ -1,5 +1,5 @@
 export * from './read';
-export { lexiconOf } from './words';
+export { lexiconOf } from '../hear/words';
 export * from './facts';
 export * from './plates';
 export * from './texture';

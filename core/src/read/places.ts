@@ -1,5 +1,5 @@
 import type { SignRow, What, Where } from '../tables';
-import type { Occurrence } from './words';
+import type { Occurrence } from '../hear/words';
 
 /** A place carried over from the clause before stands beyond its tokens; one that goes without saying, further out. */
 export const carriedAt = 1000;

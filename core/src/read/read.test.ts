@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { CauseRow, ConceptRole, ConceptRow, PlantRow, SignRow, Tables } from '../tables';
 import { plantNamed, readLine, type About } from './read';
 import { isElsewhere } from './places';
-import { occurrencesIn, lexiconOf, tokensOf } from './words';
+import { occurrencesIn, lexiconOf, tokensOf } from '../hear/words';
 
 /** A vocabulary of a few words, so that every rule of reading can be seen at work by itself. */
 const what = (id: string, ...words: string[]): ConceptRow => ({ id, kind: 'what', words });

@@ -6,6 +6,7 @@ import type { AreaLimitRow, ClassRow, LimitRow, PaceRow, TemperatureRow } from '
 import type { WorkRow } from './works';
 import type { SafetyRule, SceneFactRow } from './safety';
 import type { ConceptRow, SignRow } from './signs';
+import type { MeaningsData } from './meanings';
 import type { RetiredRow } from './retired';
 import type { WeedRow } from './weeds';
 
@@ -23,6 +24,7 @@ export * from './safety';
 export * from './retired';
 export * from './batch-kinds';
 export * from './verdicts';
+export * from './meanings';
 
 /** All the knowledge the core works on, as arguments: a test passes three rows, the product the whole. */
 export interface Tables {
@@ -49,6 +51,8 @@ export interface Tables {
   readonly combinations: readonly CombinationRow[];
   readonly retired: readonly RetiredRow[];
   readonly regret: RegretTable;
+  /** How people say the signs; without it the vocabulary reads alone. */
+  readonly meanings?: MeaningsData;
 }
 
 /** The row with that id. @throws Error naming the table and the id when there is none. */

@@ -60,10 +60,17 @@ export function modelOf(tables: Tables, situation: Situation): Model {
 
   const { counted, covered } = withoutCovered(tables.signs, situation.evidence);
   const stateOf = new Map(counted.map(({ sign, state }) => [sign, state === 'seen']));
+  const sureOf = new Map(counted.map(({ sign, sure = 1 }) => [sign, sure]));
   return {
     network: {
       nodes,
-      signs: tables.signs.map(({ id, background }) => ({ leak: background, parents: parentsOfSign.get(id) ?? [] })),
+      signs: tables.signs.map(({ id, background }) =>
+        doubted(
+          { leak: background, parents: parentsOfSign.get(id) ?? [] },
+          stateOf.get(id) ?? true,
+          sureOf.get(id) ?? 1,
+        ),
+      ),
     },
     conditions: tables.conditions,
     causes,
@@ -144,6 +151,21 @@ function hostFactor({ hosts, elsewhere, likelierOn = {} }: CauseRow, { plants }:
 function historyFactor(cause: CauseId, { history = [] }: Situation): number {
   const times = history.find((entry) => entry.cause === cause)?.times ?? 0;
   return Math.min(mostFromHistory, perEarlierCase ** times);
+}
+
+/** How common a sign is that something else was meant by: what a doubtful report says where the sign is not there. */
+const mistakenFor = 0.02;
+
+/**
+ * A report that may mean something else. With chance s it means this sign, otherwise it says nothing of it: its
+ * likelihood is s · P(on) / m + 1 − s, m how common the sign is. For a sign seen that is, but for a factor, a noisy-OR
+ * with a higher leak, and so costs nothing; for one not seen every link is weaker (exact where one cause is there).
+ */
+export function doubted({ leak, parents }: NoisyOr, isSeen: boolean, sure: number): NoisyOr {
+  if (sure >= 1) return { leak, parents };
+  const doubt = (mistakenFor * (1 - sure)) / (sure + mistakenFor * (1 - sure));
+  if (isSeen) return { leak: leak + (1 - leak) * doubt, parents };
+  return { leak: leak * sure, parents: parents.map(({ from, strength }) => ({ from, strength: strength * sure })) };
 }
 
 /** Weeds, care and weather are not explained by an unknown trouble of the plant. */

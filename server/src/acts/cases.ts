@@ -2,7 +2,7 @@ import { inputError } from '@trowel/core/contract';
 import { randomUUID } from 'node:crypto';
 import { againstPlant, beyondCap, onlyWaits, usualStrength } from '@trowel/core/judge';
 import { addDays } from '@trowel/core/quantities';
-import { readLine, type About } from '@trowel/core/read';
+import { readLine, type About, type Understood } from '@trowel/core/read';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, notFound } from '../problems';
@@ -61,15 +61,25 @@ export const addEvidence = act('addEvidence', ({ db, tables, clock, today }, { s
     if (!tables.signs.some(({ id }) => id === sign))
       throw inputError(`items[${index}].sign`, 'unknown-sign', { given: sign });
   });
-  for (const item of read?.understood ?? [])
+  // What was tapped, or read more surely, is not undone by a doubtful word.
+  const known = cases.anyEvidence(db, row.id);
+  const isTapped = ({ sign, state, amount }: Understood) =>
+    amount === undefined && known.some((item) => item.sign === sign && item.state === state && item.sure === null);
+  const isNoted = (sign: string) =>
+    known.some((item) => item.sign === sign) || (read?.understood ?? []).some((item) => item.sign === sign);
+  for (const item of (read?.understood ?? []).filter((one) => !isTapped(one)))
     cases.addObservation(db, {
       caseId: row.id,
       sign: item.sign,
       state: item.state,
       amount: item.amount,
       said: item.say,
+      sure: item.sure,
       on: today,
     });
+  for (const { say, state, sure, signs } of read?.perhaps ?? [])
+    if (sure !== undefined && signs[0] !== undefined && !isNoted(signs[0]))
+      cases.addObservation(db, { caseId: row.id, sign: signs[0], state, said: say, sure, on: today });
   for (const { sign, state, amount } of items)
     cases.addObservation(db, { caseId: row.id, sign, state, amount, on: today });
   cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
@@ -77,6 +87,7 @@ export const addEvidence = act('addEvidence', ({ db, tables, clock, today }, { s
     caseId: row.id,
     result: {
       understood: (read?.understood ?? []).map((item) => ({ ...item })),
+      perhaps: (read?.perhaps ?? []).map(({ signs, ...rest }) => ({ ...rest, signs: [...signs] })),
       notUnderstood: [...(read?.notUnderstood ?? [])],
     },
   };

@@ -33,11 +33,14 @@ const observationRow = z.object({
   sign: storedId('signs'),
   state: z.enum(['seen', 'absent', 'not-looked']),
   amount: z.number().nullable(),
+  sure: z.number().nullable(),
 });
 export interface EvidenceRow {
   readonly sign: string;
   readonly state: 'seen' | 'absent';
   readonly amount: number | null;
+  /** How sure the reading of the words is; null where it was tapped. */
+  readonly sure: number | null;
 }
 
 const lookRow = z.object({
@@ -120,15 +123,15 @@ export function anyEvidence(db: Db, caseId: string): EvidenceRow[] {
   const rows = any(
     db,
     observationRow,
-    `SELECT sign, state, amount FROM observation AS o
+    `SELECT sign, state, amount, sure FROM observation AS o
      WHERE case_id = ?
        AND id = (SELECT MAX(id) FROM observation WHERE case_id = o.case_id AND sign = o.sign)
      ORDER BY id`,
     caseId,
   );
   const newest = new Map(rows.map((row) => [row.sign, row]));
-  return [...newest.values()].flatMap(({ sign, state, amount }) =>
-    state === 'not-looked' ? [] : [{ sign, state, amount }],
+  return [...newest.values()].flatMap(({ sign, state, amount, sure }) =>
+    state === 'not-looked' ? [] : [{ sign, state, amount, sure }],
   );
 }
 
@@ -140,17 +143,20 @@ export function addObservation(
     state: string;
     amount?: number | undefined;
     said?: string | undefined;
+    /** Left out where it was tapped or measured. */
+    sure?: number | undefined;
     on: string;
   },
 ): void {
   run(
     db,
-    'INSERT INTO observation (case_id, sign, state, amount, said, observed_on) VALUES (?, ?, ?, ?, ?, ?)',
+    'INSERT INTO observation (case_id, sign, state, amount, said, sure, observed_on) VALUES (?, ?, ?, ?, ?, ?, ?)',
     row.caseId,
     row.sign,
     row.state,
     row.amount ?? null,
     row.said ?? null,
+    row.sure ?? null,
     row.on,
   );
 }

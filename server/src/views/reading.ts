@@ -56,10 +56,11 @@ export function situationOfCase(
   const plant: PlantRow | undefined = tables.plants.find(({ id }) => id === planting?.plant);
   const noted = anyEvidence(db, row.id)
     .filter(({ sign }) => isKnown(tables, 'signs', sign))
-    .map(({ sign, state, amount }) => ({
+    .map(({ sign, state, amount, sure }) => ({
       sign,
       state,
       ...(amount === null ? {} : { amount }),
+      ...(sure === null ? {} : { sure }),
     }));
   // What was measured in this bed counts for every plant in it, unless it was looked at anew.
   const measured = soilEvidence(db, row.bed_id, plant, row.opened_on).filter(

@@ -1,10 +1,10 @@
 import { answerOrder } from '@trowel/core/headless';
 import { proseIn } from '@trowel/core/quantities';
-import { knowledge } from '@trowel/knowledge';
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useMeasures } from '@/api/measures';
 import { useGarden } from '@/api/queries';
+import { useReader } from '@/reader';
 import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
@@ -19,15 +19,16 @@ export function AskBox() {
   const [line, setLine] = useState('');
   const measures = useMeasures();
   const today = useGarden().data?.today;
-  const answer =
-    line.trim().length > 2
-      ? answerOrder(knowledge, {
-          way: 'ask',
-          ask: line.trim().slice(0, longest),
-          measures,
-          ...(today === undefined ? {} : { today }),
-        })
-      : undefined;
+  const tables = useReader();
+  // Typing goes before reading.
+  const asked = useDeferredValue(line).trim().slice(0, longest);
+  const answer = useMemo(
+    () =>
+      asked.length > 2
+        ? answerOrder(tables, { way: 'ask', ask: asked, measures, ...(today === undefined ? {} : { today }) })
+        : undefined,
+    [tables, asked, measures, today],
+  );
   const isStop = answer?.kind === 'refused';
   const cautions = answer?.kind === 'refused' ? answer.because : answer?.kind === 'checked' ? answer.cautions : [];
   const isMinded = cautions.some(({ level }) => level !== 'note');

@@ -1,5 +1,5 @@
 import type { CaseView } from '@trowel/core/contract';
-import { platesFor, tapParts, type TapPart } from '@trowel/core/read';
+import { isPerhaps, platesFor, tapParts, type TapPart } from '@trowel/core/read';
 import type { SignRow, Tables } from '@trowel/core/tables';
 import { capital, lowerFirst } from '@trowel/core/wording';
 import { useState } from 'react';
@@ -8,7 +8,6 @@ import { TextInput } from 'react-native-paper';
 import { useDraft } from '@/api/drafts';
 import { useAct, useNoteSign } from '@/api/queries';
 import { DrawnPlant } from '@/drawing/DrawnPlant';
-import { Plate } from '@/drawing/Plate';
 import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
 import { Button } from '@/ui/Button';
@@ -16,11 +15,11 @@ import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { CountPanel } from './CountPanel';
+import { PerhapsMeant, type Perhaps } from './PerhapsMeant';
+import { PlateButton, type State } from './PlateButton';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { stateWords } from '@/wording/cases';
-
-type State = 'seen' | 'absent' | 'not-looked';
 
 const next: Record<State, State> = { 'not-looked': 'seen', seen: 'absent', absent: 'not-looked' };
 
@@ -36,15 +35,19 @@ export function ReadPart({ view }: { view: CaseView }) {
   const [whole, setWhole] = useState(false);
   const plates = platesFor(knowledge, plant, part);
   const shown = plates.filter(({ id: sign }, index) => whole || index < shownAtFirst || states.has(sign));
-  const tap = (sign: SignRow) =>
+  const doubtful = new Set(view.situation.evidence.filter(isPerhaps).map(({ sign }) => sign));
+  const tap = (sign: SignRow) => {
+    const state = states.get(sign.id) ?? 'not-looked';
+    // The first tap on what was only perhaps meant makes it sure.
     note.mutate(
-      { sign: sign.id, state: next[states.get(sign.id) ?? 'not-looked'] },
+      { sign: sign.id, state: doubtful.has(sign.id) ? state : next[state] },
       { onError: (error) => tell({ says: error.message }) },
     );
+  };
   return (
     <View style={{ gap: space.m }}>
       <SayLine caseId={id} disabled={view.summary.status === 'closed'} />
-      <Noted view={view} onTap={tap} states={states} />
+      <Noted view={view} onTap={tap} states={states} doubtful={doubtful} />
       <DrawnPlant
         plant={plant}
         chosen={part}
@@ -100,13 +103,15 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
   const [text, setText] = useDraft(`say-${caseId}`);
   const addEvidence = useAct('addEvidence');
   const [missed, setMissed] = useState<readonly string[]>([]);
+  const [perhaps, setPerhaps] = useState<readonly Perhaps[]>([]);
   const send = () => {
     if (text.trim() === '') return;
     addEvidence.mutate(
       { id: caseId, body: { said: text } },
       {
-        onSuccess: ({ notUnderstood }) => {
-          setMissed(notUnderstood);
+        onSuccess: ({ notUnderstood, perhaps: found }) => {
+          setMissed(notUnderstood.filter((words) => !found.some(({ say }) => say === words)));
+          setPerhaps(found);
           setText('');
         },
       },
@@ -138,6 +143,11 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
         </Button>
       </Row>
       {addEvidence.error && <Trouble error={addEvidence.error} again={send} />}
+      <PerhapsMeant
+        caseId={caseId}
+        meant={perhaps}
+        settle={(item) => setPerhaps((all) => all.filter((other) => other !== item))}
+      />
       {missed.length > 0 && (
         <Sheet tone="warn">
           <Body>{`Not understood, and not guessed at: ${missed.map((word) => `“${word}”`).join(', ')}.`}</Body>
@@ -150,10 +160,12 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
 function Noted({
   view,
   states,
+  doubtful,
   onTap,
 }: {
   view: CaseView;
   states: ReadonlyMap<string, State>;
+  doubtful: ReadonlySet<string>;
   onTap: (sign: SignRow) => void;
 }) {
   const roles = useRoles();
@@ -170,11 +182,17 @@ function Noted({
     <Row wrap>
       {noted.map(({ row, amount }) => {
         const absent = states.get(row.id) === 'absent';
+        const isDoubtful = doubtful.has(row.id);
+        const told = stateWords[states.get(row.id) ?? 'seen'];
         return (
           <Pressable
             key={row.id}
             role="button"
-            aria-label={`${row.name}: ${stateWords[states.get(row.id) ?? 'seen']}. Tap to change.`}
+            aria-label={
+              isDoubtful
+                ? `${row.name}: perhaps meant, counts for less. Tap if it is so.`
+                : `${row.name}: ${told}. Tap to change.`
+            }
             onPress={() => onTap(row)}
             style={{
               minHeight: 44,
@@ -185,13 +203,17 @@ function Noted({
               borderRadius: 6,
               borderWidth: 1.5,
               borderColor: roles.text,
-              borderStyle: absent ? 'dashed' : 'solid',
-              backgroundColor: absent ? roles.deep : roles.goodGround,
+              borderStyle: isDoubtful ? 'dotted' : absent ? 'dashed' : 'solid',
+              backgroundColor: isDoubtful ? roles.raised : absent ? roles.deep : roles.goodGround,
             }}
           >
-            <Icon name={absent ? 'close' : 'check'} size={18} color={roles.text} />
+            {isDoubtful ? (
+              <Small strong>?</Small>
+            ) : (
+              <Icon name={absent ? 'close' : 'check'} size={18} color={roles.text} />
+            )}
             <Small strong style={{ color: roles.text }}>
-              {`${absent ? `no ${lowerFirst(row.name)}` : row.name}${amount === undefined ? '' : ` · ${amount}`}`}
+              {`${isDoubtful ? 'perhaps: ' : ''}${absent ? `no ${lowerFirst(row.name)}` : row.name}${amount === undefined ? '' : ` · ${amount}`}`}
             </Small>
           </Pressable>
         );
@@ -200,51 +222,5 @@ function Noted({
         <Small key={name}>{capital(name)}</Small>
       ))}
     </Row>
-  );
-}
-
-function PlateButton({
-  sign,
-  state,
-  disabled,
-  onTap,
-}: {
-  sign: SignRow;
-  state: State;
-  disabled: boolean;
-  onTap: () => void;
-}) {
-  const roles = useRoles();
-  const on = state !== 'not-looked';
-  return (
-    <Pressable
-      role="button"
-      aria-label={`${sign.name}. ${sign.plain} ${stateWords[state]}.`}
-      aria-pressed={on}
-      disabled={disabled}
-      onPress={onTap}
-      style={{
-        width: 112,
-        padding: 6,
-        gap: 4,
-        alignItems: 'center',
-        borderRadius: 6,
-        borderWidth: on ? 3 : 1,
-        borderColor: on ? roles.text : roles.line,
-        borderStyle: state === 'absent' ? 'dashed' : 'solid',
-        backgroundColor: state === 'seen' ? roles.goodGround : state === 'absent' ? roles.deep : roles.raised,
-      }}
-    >
-      <Plate spec={sign.plate} size={94} />
-      <Small strong style={{ color: roles.text, textAlign: 'center' }}>
-        {sign.name}
-      </Small>
-      {on && (
-        <Row gap={4}>
-          <Icon name={state === 'seen' ? 'check' : 'close'} size={16} color={roles.text} />
-          <Small style={{ textAlign: 'center' }}>{state === 'seen' ? 'Seen' : 'Not there'}</Small>
-        </Row>
-      )}
-    </Pressable>
   );
 }

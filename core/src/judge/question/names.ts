@@ -1,7 +1,7 @@
 import { amountsIn, isThere, type HeardAmount } from '../../hear';
 import type { MeasureSystem } from '../../quantities';
 import { readLine } from '../../read';
-import { plantNamesOf } from '../../read/words';
+import { plantNamesOf } from '../../hear/words';
 import type { CauseRow, IngredientRow, PlantRow, SceneFact, Tables, WeedRow, WorkRow } from '../../tables';
 import { mentions, type Mention } from '../mentions';
 import { weatherFacts } from '../safety';

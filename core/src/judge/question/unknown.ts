@@ -1,5 +1,5 @@
 import { figurePattern } from '../../hear';
-import { isFiller, lexiconOf, readableStems, tokensOf } from '../../read/words';
+import { isFiller, lexiconOf, readableStems, tokensOf } from '../../hear/words';
 import type { Tables } from '../../tables';
 import type { Mention } from '../mentions';
 import { blanked, type Named } from './names';
@@ -15,7 +15,7 @@ const after = new RegExp(
 const before =
   /^\s*(?:[-\s]?(?:spray|powder|solution|granules|pellets|concentrate|drench|dip|wash|paste|fertili[sz]er|feed|tonic|emulsion|extract|weedkiller|insecticide|fungicide|killer|dust|oil|brew|tea|acid|salts?)\b|\s+(?:in|into)\s+(?:the\s+)?(?:water|my sprayer|the sprayer|the tank))/iu;
 
-/** Words of asking, doing and measuring that name nothing; see fillers in read/words for the rest. */
+/** Words of asking, doing and measuring that name nothing; see fillers in hear/words for the rest. */
 const neutral = new Set(
   `may mix mixing mixed mixture put pour pouring poured add adding added use using used spray sprayed spraying dab dabbed wipe wash washing washed
   rinse clean cleaning cleaned cleaner soak soaking soaked steep stir stirring dilute diluted thin thinned strength strong weak neat part parts ratio

@@ -58,8 +58,10 @@ export interface Phrase {
 export interface Lexicon {
   /** Phrases by their first stem. */
   readonly byFirst: ReadonlyMap<string, readonly Phrase[]>;
-  /** Phrases that hold a word which would otherwise split a line. */
-  readonly joined: readonly RegExp[];
+  /** Phrases that hold a word which would otherwise split a line, as one pattern. */
+  readonly joined: RegExp;
+  /** Stems that words were found to stand for, kept. */
+  readonly readable: Map<string, readonly string[]>;
   /** Every word that stands in a phrase with its stem, by the word's length, for misspellings. */
   readonly vocabulary: ReadonlyMap<number, readonly Token[]>;
   readonly stems: ReadonlySet<string>;
@@ -113,22 +115,46 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
     vocabulary,
     words: new Set(words.keys()),
     stems: new Set(phrases.flatMap(({ stems }) => stems)),
-    joined: concepts
-      .flatMap(({ words }) => words)
-      .filter((text) =>
-        /\b(and|then|with|or|but|while|also|no|without|after|since|because|following|during)\b/.test(text),
-      )
-      .map((text) => new RegExp(`\\b${text.replace(/\s+/g, '\\s+')}\\b`, 'gi')),
+    joined: patternOf(
+      concepts
+        .flatMap(({ words }) => words)
+        .filter((text) =>
+          /\b(and|then|with|or|but|while|also|no|without|after|since|because|following|during)\b/.test(text),
+        ),
+    ),
+    readable: new Map(),
   };
   lexicons.set(concepts, built);
   return built;
 }
 
+/** Any of some phrases, longest first; nothing where there are none. */
+const patternOf = (phrases: readonly string[]): RegExp =>
+  phrases.length === 0
+    ? /(?!)/g
+    : new RegExp(
+        `\\b(?:${[...phrases]
+          .sort((a, b) => b.length - a.length)
+          .map((text) => text.replace(/\s+/g, '\\s+'))
+          .join('|')})\\b`,
+        'gi',
+      );
+
 /** Letters that may be wrong in a word of that length: none in short words, where one letter is another word. */
 const slips = (length: number): number => (length >= 9 ? 2 : length >= 5 ? 1 : 0);
 
 /** A token with the stems it may stand for: its own, or, where that is known nowhere, those a slip away. */
-export function readableStems(token: Token, { stems, vocabulary, words }: Lexicon): readonly string[] {
+export function readableStems(token: Token, lexicon: Lexicon): readonly string[] {
+  const known = lexicon.readable.get(token.word) ?? stemsFor(token, lexicon);
+  // What people type has no end: the newest words are kept, and all are forgotten before they are too many.
+  if (lexicon.readable.size > mostKept) lexicon.readable.clear();
+  lexicon.readable.set(token.word, known);
+  return known;
+}
+
+const mostKept = 20_000;
+
+function stemsFor(token: Token, { stems, vocabulary, words }: Lexicon): readonly string[] {
   // "Several" shares its stem with "severed": a word that carries no sign counts only as it is written.
   if (isFiller(token)) return words.has(token.word) ? [token.stem] : [];
   if (stems.has(token.stem) || plainWords.has(token.word)) return [token.stem];

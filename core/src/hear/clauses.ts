@@ -23,6 +23,12 @@ const denials =
   /^(?:no|not|never|none|without|isnt|arent|wasnt|werent|doesnt|dont|didnt|cant|cannot|nothing|absent|neither|lack|hardly|havent|hasnt|wont)$/;
 export const isDenial = ({ word }: Token): boolean => denials.test(word);
 
+const fine = new Set(
+  'fine ok okay healthy normal good great perfect unaffected untouched clean clear well sound happy'.split(' '),
+);
+/** "New growth is fine" says of the place that nothing is wrong there. */
+export const isFine = ({ word }: Token): boolean => fine.has(word);
+
 /** Denials that belong to a way of speaking and deny nothing. */
 const innocent = [
   /\bnot only\b/gi,
@@ -37,10 +43,10 @@ const innocent = [
 ];
 
 /** Splits a line where gardeners draw breath. */
-export function clausesOf(line: string, joined: readonly RegExp[] = []): Clause[] {
+export function clausesOf(line: string, joined: RegExp = /(?!)/g): Clause[] {
   const plain = innocent.reduce((text, pattern) => text.replace(pattern, ' '), line);
   // "Hot and dry" is one thing: its "and" is tied to its neighbours before the line is split.
-  const tied = joined.reduce((text, pattern) => text.replace(pattern, (phrase) => phrase.replace(/\s+/g, '_')), plain);
+  const tied = plain.replace(joined, (phrase) => phrase.replace(/\s+/g, '_'));
   // The pattern is captured, so breaks stand between the parts they part.
   const parts = tied.split(breaks);
   return parts

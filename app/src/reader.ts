@@ -1,0 +1,21 @@
+import type { Tables } from '@trowel/core/tables';
+import { knowledge } from '@trowel/knowledge';
+import { useEffect, useState } from 'react';
+
+let reader: Tables | undefined;
+
+/** The knowledge with the reader of lines, which comes after the page: until then the vocabulary reads alone. */
+export function useReader(): Tables {
+  const [tables, setTables] = useState<Tables>(reader ?? knowledge);
+  useEffect(() => {
+    let isLeft = false;
+    void import('@trowel/knowledge/reader').then((found) => {
+      reader = found.knowledge;
+      if (!isLeft) setTables(reader);
+    });
+    return () => {
+      isLeft = true;
+    };
+  }, []);
+  return tables;
+}

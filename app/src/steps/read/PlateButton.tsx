@@ -1,0 +1,57 @@
+import type { SignRow } from '@trowel/core/tables';
+import { Pressable } from 'react-native';
+import { Plate } from '@/drawing/Plate';
+import { useRoles } from '@/theme/theme';
+import { Icon } from '@/ui/Icon';
+import { Row } from '@/ui/layout';
+import { Small } from '@/ui/text';
+import { stateWords } from '@/wording/cases';
+
+export type State = 'seen' | 'absent' | 'not-looked';
+
+/** A sign as its plate: tapped where it is recognised. */
+export function PlateButton({
+  sign,
+  state,
+  disabled,
+  onTap,
+}: {
+  sign: SignRow;
+  state: State;
+  disabled: boolean;
+  onTap: () => void;
+}) {
+  const roles = useRoles();
+  const on = state !== 'not-looked';
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${sign.name}. ${sign.plain} ${stateWords[state]}.`}
+      aria-pressed={on}
+      disabled={disabled}
+      onPress={onTap}
+      style={{
+        width: 112,
+        padding: 6,
+        gap: 4,
+        alignItems: 'center',
+        borderRadius: 6,
+        borderWidth: on ? 3 : 1,
+        borderColor: on ? roles.text : roles.line,
+        borderStyle: state === 'absent' ? 'dashed' : 'solid',
+        backgroundColor: state === 'seen' ? roles.goodGround : state === 'absent' ? roles.deep : roles.raised,
+      }}
+    >
+      <Plate spec={sign.plate} size={94} />
+      <Small strong style={{ color: roles.text, textAlign: 'center' }}>
+        {sign.name}
+      </Small>
+      {on && (
+        <Row gap={4}>
+          <Icon name={state === 'seen' ? 'check' : 'close'} size={16} color={roles.text} />
+          <Small style={{ textAlign: 'center' }}>{state === 'seen' ? 'Seen' : 'Not there'}</Small>
+        </Row>
+      )}
+    </Pressable>
+  );
+}

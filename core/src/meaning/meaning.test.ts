@@ -1,0 +1,143 @@
+import fc from 'fast-check';
+import { isDenial } from '../hear/clauses';
+import { tokensOf } from '../hear/words';
+import type { WordVectors } from '../tables';
+import { featuresOf, views } from './features';
+import { fitMeanings, type Saying } from './fit';
+import { meaningsOf, meantBy, type Stretch } from './meanings';
+import { pack, unpackFloat32, unpackInt8, unpackUint16, unpackUint32, unpackUint8 } from './packed';
+
+/** Three signs, a few voices, and no vocabulary: what is learned comes from the sayings alone. */
+const stretch = (text: string): Stretch => ({
+  tokens: tokensOf(text),
+  concepts: [],
+  vocabulary: [],
+  known: 0,
+  readAsDenied: 0,
+});
+const saying = (sign: string, half: Saying['half'], text: string): Saying => ({
+  sign,
+  half,
+  stretch: stretch(text),
+  parts: [],
+  isDenied: tokensOf(text).some(isDenial),
+});
+const said: Readonly<Record<string, readonly string[]>> = {
+  sticky: [
+    'the leaves are sticky',
+    'sticky drops on the table',
+    'my fingers stick to the leaf',
+    'tacky shine on everything below',
+    'a gluey film',
+    'no stickiness anywhere',
+    'not sticky at all',
+  ],
+  ants: [
+    'ants run up the stem',
+    'a line of ants on the trunk',
+    'ants marching along the branch',
+    'an ant road up the plum',
+    'ants everywhere on the stalk',
+    'no ants to be seen',
+    'looked for ants and found none',
+  ],
+  holes: [
+    'ragged holes in the leaves',
+    'something chewed the leaves',
+    'leaves eaten overnight',
+    'big bites out of the cabbage',
+    'half eaten leaf with torn holes',
+    'no holes in any leaf',
+    'not a bite to be seen',
+  ],
+};
+const sayings = Object.entries(said).flatMap(([sign, texts]) =>
+  texts.flatMap((text) => [saying(sign, 0, text), saying(sign, 1, `well ${text}`)]),
+);
+const talk = [
+  'my neighbour came for tea',
+  'the shed is blue',
+  'we were away for a week',
+  'what should I do',
+  'it was raining on Sunday',
+];
+const words = ['sticky', 'tacky', 'gluey', 'syrupy', 'ants', 'emmets', 'holes', 'bites', 'tea', 'shed'];
+/** What each word is about: one axis a theme; two axes more, so that what is common to all is none of them. */
+const near = [0, 0, 0, 0, 1, 1, 2, 2, 3, 3];
+const axes = [0, 1, 2, 3, 4, 5];
+const vectors: WordVectors = {
+  words: words.join(' '),
+  dimensions: axes.length,
+  rows: pack(
+    Int8Array.from(
+      near.flatMap((axis, at) => axes.map((own) => (own === axis ? 60 : own > 3 ? 90 - 20 * (at % 2) : 0))),
+    ),
+  ),
+  tells: pack(Uint8Array.from(words, () => 255)),
+};
+const signs = Object.keys(said);
+const learned = { from: 'test', vectors, ...fitMeanings({ signs, sayings, talk: talk.map(stretch), vectors }) };
+const meanings = meaningsOf(learned);
+const best = (text: string) => {
+  const { chances } = meantBy(meanings, stretch(text));
+  return signs[chances.indexOf(Math.max(...chances))];
+};
+
+describe('what people mean', () => {
+  test.each([
+    ['sticky fingers from that leaf', 'sticky'],
+    ['sticcky drops', 'sticky'],
+    ['the ants are marching up again', 'ants'],
+    ['a cabbage with ragged bites', 'holes'],
+  ])('%s: %s, in words and slips that were never said so', (text, sign) => expect(best(text)).toBe(sign));
+
+  test('a word that nobody said is bridged by what it is near to', () => {
+    expect(best('syrupy')).toBe('sticky');
+    expect(best('emmets')).toBe('ants');
+  });
+
+  test('chances add up to one, whatever is said (seed 4)', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 80 }), (text) => {
+        const { chances, told, denied } = meantBy(meanings, stretch(text));
+        expect(chances.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 9);
+        for (const value of [told, denied]) expect(value >= 0 && value <= 1).toBe(true);
+      }),
+      { seed: 4, numRuns: 100 },
+    );
+  });
+
+  test('talk is less likely a sign than a sign is; a denial is heard', () => {
+    const told = (text: string) => meantBy(meanings, stretch(text)).told;
+    expect(told('ragged holes in my leaves')).toBeGreaterThan(told('my neighbour is away for tea'));
+    const denied = (text: string) => meantBy(meanings, stretch(text)).denied;
+    expect(denied('no ants anywhere')).toBeGreaterThan(0.5);
+    expect(denied('ants running on the branch')).toBeLessThan(0.5);
+  });
+
+  test('features are the same for the same words, each once', () => {
+    const features = featuresOf(tokensOf('ants and ants'), ['ant', 'ant']);
+    for (const view of views) expect(new Set(features[view]).size).toBe(features[view].length);
+    expect(features).toEqual(featuresOf(tokensOf('Ants and ANTS'), ['ant']));
+  });
+});
+
+test('numbers are packed and come back (seed 6)', () => {
+  fc.assert(
+    fc.property(
+      fc.uint8Array(),
+      fc.uint16Array(),
+      fc.uint32Array(),
+      fc.int8Array(),
+      fc.float32Array(),
+      (a, b, c, d, e) => {
+        expect(unpackUint8(pack(a))).toEqual(a);
+        expect(unpackUint16(pack(b))).toEqual(b);
+        expect(unpackUint32(pack(c))).toEqual(c);
+        expect(unpackInt8(pack(d))).toEqual(d);
+        expect(unpackFloat32(pack(e))).toEqual(e);
+      },
+    ),
+    { seed: 6, numRuns: 50 },
+  );
+});

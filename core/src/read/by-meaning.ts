@@ -1,0 +1,165 @@
+import { isFiller, lexiconOf, occurrencesIn } from '../hear/words';
+import { isPlain, meaningsOf, meantBy, type Meanings, type Meant, type Stretch } from '../meaning';
+import { isLiteral, type MeaningsData, type SignId, type Tables } from '../tables';
+import { bestParting, piecesOf, spansOf, textOf, type Piece, type Span } from './parting';
+import { asOneStory, likeliest } from './story';
+import { stretchOf } from './stretch';
+import { amountTold } from './told-counts';
+import { readByVocabulary, sureFrom, type About, type Perhaps, type Reading, type Understood } from './vocabulary';
+
+/** What a stretch must be worth, in log-odds of being read right, to stand by itself (tried on stories). */
+const leastWorth = 0.2;
+/** Below this a reading counts for nothing; what it may be is still offered. */
+const perhapsFrom = 0.25;
+/** What is less likely than this to tell a sign is talk, and not even offered. */
+const talkBelow = -1.2;
+/** Plates offered where a stretch may mean several things. */
+const offered = 6;
+/** A reading of words is never as sure as a tap. */
+const surest = 0.99;
+
+/** How sure the vocabulary is of a second sign in a stretch whose first it reads as its meaning says. */
+const secondSure = 0.7;
+/** A line of which the vocabulary knows so many of the telling words is a plain list of signs. */
+const terseFrom = 0.9;
+/** How sure the vocabulary is of a phrase in such a line, as chance and as log-odds. */
+const plainSure = 0.75;
+const plainOdds = Math.log(plainSure / (1 - plainSure));
+/** The commonest words of the language, which everyone knows; rarer ones are known only if the vocabulary has them. */
+const everyday = 12_000;
+/** Words of a stretch that may hold two, and how likely the second must be by meaning. */
+const oneBreath = 4;
+const secondFrom = 0.02;
+
+interface Stretched {
+  readonly text: string;
+  readonly stretch: Stretch;
+  readonly span: Span;
+  readonly meant: Meant;
+}
+
+/** Reads a line by what people mean: parts it into stretches, lets what each may mean compete, and takes the whole as one story. */
+export function readByMeaning(tables: Tables, data: MeaningsData, line: string, given: About = {}): Reading {
+  const meanings = meaningsOf(data);
+  const { plant } = readByVocabulary(tables, line, given);
+  const about = { ...(plant === undefined ? {} : { plant }), ...given };
+  const pieces = piecesOf(line);
+  const spans = spansOf(pieces);
+  const all = spans.map((span): Stretched => {
+    const text = textOf(pieces, span);
+    const stretch = stretchOf(tables, text, about);
+    return { text, stretch, span, meant: meantBy(meanings, stretch) };
+  });
+  const isTerse = stretchOf(tables, line, about).known >= terseFrom;
+  const isReadPlainly = ({ stretch }: Stretched) => isTerse && isPlain(stretch) && stretch.vocabulary.length > 0;
+  const told = chosenFrom(pieces, all, isReadPlainly);
+  const refined = asOneStory(
+    tables,
+    told.map(({ meant }) => meant),
+    about,
+  );
+  const understood: Understood[] = [];
+  const perhaps: Perhaps[] = [];
+  const note = (item: Understood) => {
+    if (!understood.some(({ sign, state }) => sign === item.sign && state === item.state)) understood.push(item);
+  };
+  told.forEach(({ text, stretch, meant }, at) => {
+    const chances = refined[at]!;
+    const state = isDenied(told, at) ? 'absent' : 'seen';
+    const rows = likeliest(chances, offered);
+    const sign = data.signs[rows[0]!]!;
+    const bySense = chances[rows[0]!]! * Math.min(1, meant.told / Math.max(...meant.chances));
+    const byWords = isReadPlainly(told[at]!) && stretch.vocabulary.includes(sign) ? plainSure : 0;
+    const sure = Math.min(surest, Math.max(bySense, byWords));
+    if (sure >= sureFrom) {
+      note({ say: text, sign, state, sure, ...amountOf(tables, text, sign, state) });
+      // "Sticky curled leaves": one breath, two signs.
+      if (isPlain(stretch) && stretch.tokens.length <= oneBreath && stretch.vocabulary.includes(sign))
+        for (const other of stretch.vocabulary)
+          if (other !== sign && chances[data.signs.indexOf(other)]! > secondFrom)
+            note({ say: text, sign: other, state, sure: secondSure });
+    } else
+      perhaps.push({
+        say: text,
+        state,
+        signs: rows.map((row) => data.signs[row]!),
+        ...(sure >= perhapsFrom ? { sure } : {}),
+      });
+  });
+  const covered = new Set(
+    told.flatMap(({ span: { from, to } }) => Array.from({ length: to - from }, (_, at) => from + at)),
+  );
+  const strange = pieces.flatMap((piece, at) => unknownWords(tables, meanings, piece, covered.has(at)));
+  // What counts for nothing was not understood, though it may be offered.
+  const vague = perhaps.filter(({ sure }) => sure === undefined).map(({ say }) => say);
+  const nothing = understood.length + perhaps.length + strange.length === 0 && pieces.length > 0;
+  return {
+    understood: settled(understood),
+    perhaps,
+    notUnderstood: nothing
+      ? [line.trim()]
+      : [...new Set([...vague, ...strange.filter((word) => !vague.some((text) => text.toLowerCase().includes(word)))])],
+    ...(plant === undefined ? {} : { plant }),
+  };
+}
+
+/** The stretches that tell something; of a sentence that tells nothing, what comes nearest, if it is no talk. */
+function chosenFrom(
+  pieces: readonly Piece[],
+  all: readonly Stretched[],
+  isReadPlainly: (one: Stretched) => boolean,
+): Stretched[] {
+  const chosen = bestParting(
+    pieces.length,
+    all.map(({ span }) => span),
+    all.map((one) => Math.max(one.meant.toldOdds, isReadPlainly(one) ? plainOdds : -Infinity) - leastWorth),
+  ).map((at) => all[at]!);
+  const told = new Set(chosen.map(({ span }) => pieces[span.from]?.sentence));
+  const sentences = new Set(pieces.map(({ sentence }) => sentence));
+  const nearest = [...sentences].flatMap((sentence) => {
+    if (told.has(sentence)) return [];
+    const own = all.filter(({ span }) => pieces[span.from]?.sentence === sentence);
+    const best = own.reduce((top, next) => (next.meant.toldOdds > top.meant.toldOdds ? next : top), own[0]!);
+    return best.meant.toldOdds > talkBelow || sentences.size === 1 ? [best] : [];
+  });
+  return [...chosen, ...nearest].sort((a, b) => a.span.from - b.span.from);
+}
+
+/** "Not hopping or jumping": "or" carries a denial on. */
+function isDenied(told: readonly Stretched[], at: number): boolean {
+  const { text, meant, span } = told[at]!;
+  if (meant.denied > 0.5) return true;
+  const before = told[at - 1];
+  return /^n?or\b/i.test(text) && before?.span.to === span.from && isDenied(told, at - 1);
+}
+
+/** A sign said both to be there and not: the surer saying stands. */
+function settled(items: readonly Understood[]): Understood[] {
+  return items.filter(
+    (item) =>
+      !items.some((other) => other !== item && other.sign === item.sign && (other.sure ?? 1) > (item.sure ?? 1)),
+  );
+}
+
+function amountOf(tables: Tables, text: string, sign: SignId, state: Understood['state']): { amount?: number } {
+  const row = tables.signs.find(({ id }) => id === sign);
+  const amount = state === 'seen' && row ? amountTold(text, row.amount) : undefined;
+  return amount === undefined ? {} : { amount };
+}
+
+/**
+ * Words that are in no table, as they stand or a slip away. Where a piece was read with its neighbours, only if it holds
+ * nothing else: a strange name in the middle of what was understood is no matter.
+ */
+function unknownWords(tables: Tables, { directions }: Meanings, { tokens }: Piece, isRead: boolean): string[] {
+  const known = new Set(
+    occurrencesIn(tokens, lexiconOf(tables)).flatMap(({ phrase, at, length }) =>
+      isLiteral(phrase.key) ? [] : Array.from({ length }, (_, offset) => tokens[at + offset]),
+    ),
+  );
+  const telling = tokens.filter((token) => !isFiller(token));
+  const unknown = telling.filter(
+    (token) => !known.has(token) && (directions.rowOf.get(token.word) ?? everyday) >= everyday,
+  );
+  return isRead && unknown.length < telling.length ? [] : unknown.map(({ word }) => word);
+}

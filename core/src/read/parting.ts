@@ -1,0 +1,94 @@
+import { tokensOf, type Token } from '../hear/words';
+
+/** The least stretch of a line that is looked at by itself. */
+export interface Piece {
+  readonly text: string;
+  readonly tokens: readonly Token[];
+  /** Pieces of one sentence may be about one thing. */
+  readonly sentence: number;
+}
+
+const sentenceEnds = /(?:[;!?\n]|\.(?!\d))+/;
+/** Where a sentence draws breath. */
+const breaths =
+  /\s*(?:[,:()]|\s[-–—]\s|…)\s*|\s+(?=(?:and|but|with|plus|while|whereas|although|though|also|then|yet|except|so|because|since|after|when|where|which|who|no|not|without|nor|or|just|only|like|as|among|amongst|amid)\b)/i;
+
+/** A line in pieces, as it is said. */
+export function piecesOf(line: string): Piece[] {
+  return line.split(sentenceEnds).flatMap((sentence, at) =>
+    sentence
+      .split(breaths)
+      .map((text) => ({ text: (text ?? '').trim(), tokens: tokensOf(text ?? ''), sentence: at }))
+      .filter(({ tokens }) => tokens.length > 0),
+  );
+}
+
+/** Neighbouring pieces, from one up to another, within one sentence. */
+export interface Span {
+  readonly from: number;
+  /** Past the last. */
+  readonly to: number;
+}
+
+/** Pieces that may be one saying: more would be a sentence of several things. */
+const most = 6;
+/** Words of a saying. */
+const mostWords = 45;
+
+/** Every run of pieces that could be one saying. */
+export function spansOf(pieces: readonly Piece[]): Span[] {
+  return pieces.flatMap((_, from) => {
+    const spans: Span[] = [];
+    let words = 0;
+    for (let to = from + 1; to <= Math.min(pieces.length, from + most); to += 1) {
+      const last = pieces[to - 1]!;
+      if (last.sentence !== pieces[from]!.sentence) break;
+      words += last.tokens.length;
+      if (words > mostWords && to > from + 1) break;
+      spans.push({ from, to });
+    }
+    return spans;
+  });
+}
+
+/** Every part of a saying that is less than the whole, as text. */
+export function partsOf(line: string): string[] {
+  const pieces = piecesOf(line);
+  return spansOf(pieces)
+    .filter(({ from, to }) => to - from < pieces.length)
+    .map((span) => textOf(pieces, span));
+}
+
+/** The words of a span, its pieces parted by commas. */
+export const textOf = (pieces: readonly Piece[], { from, to }: Span): string =>
+  pieces
+    .slice(from, to)
+    .map(({ text }) => text)
+    .join(', ');
+
+/**
+ * The parting of a line into spans that is worth most; pieces may be left out at no cost.
+ * @param worth of each span, by its place in the list; what is not above nothing is left out.
+ */
+export function bestParting(size: number, spans: readonly Span[], worth: readonly number[]): number[] {
+  const best: { value: number; last?: number }[] = [{ value: 0 }];
+  for (let to = 1; to <= size; to += 1) {
+    let found: { value: number; last?: number } = { value: best[to - 1]!.value };
+    spans.forEach((span, at) => {
+      if (span.to !== to) return;
+      const value = best[span.from]!.value + (worth[at] ?? 0);
+      if (value > found.value) found = { value, last: at };
+    });
+    best.push(found);
+  }
+  const chosen: number[] = [];
+  for (let to = size; to > 0;) {
+    const { last } = best[to]!;
+    if (last === undefined) to -= 1;
+    else {
+      chosen.unshift(last);
+      to = spans[last]!.from;
+    }
+  }
+  return chosen;
+}

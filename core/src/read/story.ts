@@ -1,0 +1,97 @@
+import type { SignId, Tables } from '../tables';
+import type { About } from './vocabulary';
+
+/** One stretch of a story: how likely it means each sign, and how likely it means none. */
+export interface Told {
+  /** By sign row; adds up to 1. */
+  readonly chances: Float64Array;
+  /** 0…1: that it means a sign at all. */
+  readonly told: number;
+  /** 0…1: that it was looked for and is not there. */
+  readonly denied: number;
+}
+
+/** Share of what is told that has nothing to do with the trouble: weeds, care, what lies about. */
+const aside = Number((globalThis as any).process?.env?.ASIDE ?? 0.35);
+/** A cause that no plant of this kind has, unless its row says otherwise. */
+const stranger = 0.02;
+/** How far the story may speak for itself: 0 not at all, 1 as though one cause had to explain it all. */
+const pull = Number((globalThis as any).process?.env?.PULL ?? 0.7);
+
+interface Ground {
+  /** By cause: prior, and by sign row how likely it is told of that cause. */
+  readonly priors: readonly number[];
+  readonly tells: readonly Float64Array[];
+  readonly usual: Float64Array;
+}
+
+const grounds = new WeakMap<object, Ground>();
+
+/** How each cause tells its signs, from the tables, once. */
+function groundOf({ causes, conditions, signs }: Tables): Ground {
+  const known = grounds.get(causes);
+  if (known) return known;
+  const rowOf = new Map(signs.map(({ id }, row) => [id, row]));
+  const all = [...causes, ...conditions];
+  const base = Float64Array.from(signs, ({ background }) => background);
+  const tells = all.map(({ signs: links }) => {
+    const own = Float64Array.from(base);
+    for (const { sign, strength } of links) {
+      const row = rowOf.get(sign);
+      if (row !== undefined) own[row] = 1 - (1 - own[row]!) * (1 - strength);
+    }
+    const total = own.reduce((sum, value) => sum + value, 0);
+    return own.map((value) => value / total);
+  });
+  const priors = all.map(({ prior }) => prior.base);
+  const sum = priors.reduce((total, prior) => total + prior, 0);
+  const usual = new Float64Array(signs.length);
+  tells.forEach((own, at) => own.forEach((value, row) => (usual[row]! += (value * priors[at]!) / sum)));
+  const built: Ground = { priors, tells, usual };
+  grounds.set(causes, built);
+  return built;
+}
+
+/**
+ * What a line reports is one story: stretches that fit the same cause support each other, and a lone odd one gives
+ * way. Each stretch's chances are weighed with how likely each sign is told by the causes that the other stretches
+ * speak for; a share of what is told belongs to no cause.
+ */
+export function asOneStory(tables: Tables, told: readonly Told[], about: About = {}): Float64Array[] {
+  const { priors, tells, usual } = groundOf(tables);
+  const plant = tables.plants.find(({ id }) => id === about.plant);
+  const names: readonly string[] = plant ? [plant.id, ...plant.groups] : [];
+  const lives = tables.causes.map(({ hosts, elsewhere = stranger }) =>
+    !plant || !hosts || hosts.some((host) => names.includes(host)) ? 1 : elsewhere,
+  );
+  const start = priors.map((prior, at) => prior * (lives[at] ?? 1));
+  // By stretch and cause: how well the cause accounts for the stretch.
+  const fits = told.map(({ chances, told: share, denied }) =>
+    tells.map((own) => {
+      let fit = 0;
+      for (let row = 0; row < own.length; row += 1)
+        if (chances[row]! > 0.002) fit += chances[row]! * ((1 - aside) * (own[row]! / usual[row]!) + aside);
+      return share * (1 - denied) * fit + (1 - share * (1 - denied));
+    }),
+  );
+  return told.map(({ chances }, at) => {
+    const weights = start.map((prior, cause) =>
+      fits.reduce((product, fit, other) => (other === at ? product : product * fit[cause]! ** pull), prior),
+    );
+    const total = weights.reduce((sum, weight) => sum + weight, 0);
+    const refined = Float64Array.from(chances, (chance, row) => {
+      if (chance < 0.002) return 0;
+      let lift = 0;
+      tells.forEach((own, cause) => (lift += (weights[cause]! / total) * own[row]!));
+      return chance * ((1 - aside) * (lift / usual[row]!) ** pull + aside);
+    });
+    const sum = refined.reduce((all, value) => all + value, 0);
+    return sum > 0 ? refined.map((value) => value / sum) : chances;
+  });
+}
+
+/** Rows of the likeliest signs, likeliest first. */
+export const likeliest = (chances: Float64Array, most: number): number[] =>
+  [...chances.keys()].sort((a, b) => chances[b]! - chances[a]!).slice(0, most);
+
+export const signAt = ({ signs }: Tables, row: number): SignId => signs[row]!.id;

@@ -1,0 +1,52 @@
+import type { SignId } from './common';
+
+/**
+ * How people say each sign, learned from many voices: what the script `fit` makes of the sayings. Numbers are packed
+ * (little-endian, base64), so that the whole is some megabytes and is read at once.
+ */
+export interface MeaningsData {
+  /** Digest of the rows it was learned from: another one there means that it must be learned anew. */
+  readonly from: string;
+  /** The signs in the order of the numbers. */
+  readonly signs: readonly SignId[];
+  /** Feature hashes in rising order (Uint32), how many signs each speaks for (Uint16), which (Uint16) and how much (Uint8, in steps). */
+  readonly features: { readonly hash: string; readonly count: string; readonly sign: string; readonly weight: string };
+  /** Size of one step of a feature's weight. */
+  readonly step: number;
+  readonly vectors: WordVectors;
+  /** Direction of each sign among the vectors (Int8, one row a sign). */
+  readonly directions: string;
+  /** What is common to all phrases and tells nothing: the mean (Float32), and the direction in which they differ most. */
+  readonly common: { readonly mean: string; readonly direction: string };
+  /** Scale of nearness, and of the vocabulary's own reading. */
+  readonly nearness: number;
+  readonly vocabulary: number;
+  /** What it adds in a short phrase of which it knows every word. */
+  readonly plainVocabulary: number;
+  /** Stems and pairs of talk that is no sign: hashes (Uint32) and log-odds for a sign (Int8, in steps). */
+  readonly talk: PackedOdds;
+  /** The same for what was looked for and is not there. */
+  readonly denial: PackedOdds;
+  /** By sign, in per cent: how many of its own sayings hold a denial ("no flowers" is a sign). */
+  readonly saidWithNo: readonly number[];
+  /** Logistic weights: see `toldFeatures` and `deniedFeatures`. */
+  readonly told: readonly number[];
+  readonly denied: readonly number[];
+}
+
+export interface PackedOdds {
+  readonly hash: string;
+  readonly odds: string;
+  readonly step: number;
+}
+
+/** Directions of meaning of everyday words, distilled from public vectors. */
+export interface WordVectors {
+  /** Words, commonest first, parted by spaces. */
+  readonly words: string;
+  readonly dimensions: number;
+  /** Int8, a row a word; only the direction counts. */
+  readonly rows: string;
+  /** How much a word tells, by how rare it is (Uint8, 255 is most). */
+  readonly tells: string;
+}

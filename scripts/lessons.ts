@@ -1,0 +1,66 @@
+/** What the reader is taught with: the voices in knowledge/voices and what the tables say of themselves. */
+import { createHash } from 'node:crypto';
+import fs from 'node:fs';
+import path from 'node:path';
+import { seeded } from '../core/src/chance';
+import type { Tables } from '../core/src/tables';
+
+const folder = path.resolve('knowledge/voices');
+
+/** The rows of one file, as they stand. */
+export const rowsOf = <Row>(file: string): Row[] =>
+  fs
+    .readFileSync(path.join(folder, file), 'utf8')
+    .split('\n')
+    .filter(Boolean)
+    .map((line) => JSON.parse(line) as Row);
+
+/** The files of sayings, each one writer's. */
+export const sayingFiles = (): { readonly file: string; readonly half: 0 | 1 }[] =>
+  fs
+    .readdirSync(folder)
+    .filter((name) => /^sayings-\d+\.jsonl$/.test(name))
+    .map((file) => {
+      // Each sign stands in two of the first twelve files, by two writers: one of each pair is of either half.
+      const number = Number(/\d+/.exec(file)?.[0]);
+      return { file, half: (number > 20 ? number % 2 : number > 10 ? 1 : 0) as 0 | 1 };
+    });
+
+/** Digest of all that is learned from: where it changes, the reader must learn anew. */
+export function lessonDigest({ signs, concepts, plants }: Tables): string {
+  const digest = createHash('sha256');
+  for (const file of fs.readdirSync(folder).sort()) digest.update(fs.readFileSync(path.join(folder, file)));
+  digest.update(
+    JSON.stringify([
+      signs.map(({ id, name, plain, says }) => [id, name, plain, says]),
+      concepts,
+      plants.map(({ id, name, synonyms }) => [id, name, synonyms]),
+    ]),
+  );
+  return digest.digest('hex').slice(0, 16);
+}
+
+/** Names, plain sentences, and words of each concept put together: what the tables say of each sign. */
+export function fromTables({ concepts, signs }: Tables): { readonly sign: string; readonly text: string }[] {
+  const chance = seeded(5);
+  const wordsOf = new Map<string, readonly string[]>(concepts.map(({ id, words }) => [id, words]));
+  const pick = (key: string) => {
+    const words = key.startsWith('=') ? [key.slice(1)] : (wordsOf.get(key) ?? [key]);
+    return (words[chance.upTo(words.length - 1)] ?? key).replace(/^!/, '');
+  };
+  const put = (set: string) => {
+    const words = set.split(' ').map(pick);
+    for (let at = words.length - 1; at > 0; at -= 1) {
+      const other = chance.upTo(at);
+      [words[at], words[other]] = [words[other]!, words[at]!];
+    }
+    return words.join(' ');
+  };
+  return signs.flatMap(({ id, name, plain, says }) =>
+    [
+      name,
+      ...plain.split(/[.;:]\s+/).filter((part) => part.length > 8 && !/\b(?:not|no|never|unlike|without)\b/.test(part)),
+      ...says.flatMap((set) => [put(set), put(set)]),
+    ].map((text) => ({ sign: id, text })),
+  );
+}
