@@ -84,7 +84,7 @@ const keep = said.filter(({ file }, at) => !(isAside && file === asideFile) && !
 const learned = {
   from: lessonDigest(tables),
   ...fitMeanings({
-    signs,
+    signs: tables.signs,
     sayings: [...keep, ...(isAside ? [] : told)].map(({ saying }) => saying).concat(plain),
     talk: [...talk.filter((_, at) => !sixth(at)), ...(isAside ? [] : leftOver)].map(stretch),
     vectors,

@@ -4,7 +4,7 @@ import learned from '../reader/meanings.json';
 import vectors from '../reader/vectors.json';
 import { knowledge as tables } from './index';
 
-const meanings: MeaningsData = { ...learned, vectors };
+const meanings: MeaningsData = { ...learned, wheres: learned.wheres as MeaningsData['wheres'], vectors };
 
 /** The knowledge with the reader that it learned: what lines are read with. */
 export const knowledge: Tables = { ...tables, meanings };

@@ -4,10 +4,11 @@
  * few scales on which the views count are fitted to sayings of writers whose other half the counts were taken from.
  */
 import { isDenial } from '../hear/clauses';
-import type { MeaningsData, PackedOdds, SignId, WordVectors } from '../tables';
+import type { MeaningsData, PackedOdds, SignId, SignRow, Where, WordVectors } from '../tables';
 import { featuresOf, views, type Features, type View } from './features';
 import {
   deniedFeatures,
+  isElsewhere,
   isPlain,
   denialFeatures,
   logistic,
@@ -32,7 +33,7 @@ export interface Saying {
 }
 
 export interface Lesson {
-  readonly signs: readonly SignId[];
+  readonly signs: readonly Pick<SignRow, 'id' | 'where'>[];
   readonly sayings: readonly Saying[];
   /** Talk that tells no sign. */
   readonly talk: readonly Stretch[];
@@ -74,7 +75,9 @@ interface Counted {
 /** What was learned, without the vectors it stands on, which do not change. */
 export type Learned = Omit<MeaningsData, 'vectors'>;
 
-export function fitMeanings({ signs, sayings, talk, vectors }: Lesson): Omit<Learned, 'from'> {
+export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Omit<Learned, 'from'> {
+  const signs = rows.map(({ id }) => id);
+  const wheres = rows.map(({ where }) => where);
   const rowOf = new Map(signs.map((id, row) => [id, row]));
   const directions = directionsOf(vectors);
   const docs = sayings.flatMap((saying): Doc[] => {
@@ -100,7 +103,7 @@ export function fitMeanings({ signs, sayings, talk, vectors }: Lesson): Omit<Lea
   ) as [Counted, Counted];
   const crossed = docs.flatMap((doc) => {
     const { half } = doc.saying;
-    return half === 'tables' ? [] : [{ doc, parts: partsOf(taught[half], doc, rowOf) }];
+    return half === 'tables' ? [] : [{ doc, parts: partsOf(taught[half], doc, rowOf, wheres) }];
   });
   // What the tables say of themselves, judged by what people taught: short and plain, as many type.
   const people = count(
@@ -109,7 +112,7 @@ export function fitMeanings({ signs, sayings, talk, vectors }: Lesson): Omit<Lea
   );
   const plain = docs
     .filter(({ saying }) => saying.half === 'tables')
-    .map((doc) => ({ doc, parts: partsOf(people, doc, rowOf) }));
+    .map((doc) => ({ doc, parts: partsOf(people, doc, rowOf, wheres) }));
   const scales = fitScales(
     [
       ...crossed.filter(({ doc }) => !doc.saying.isDenied).map((one) => ({ ...one, weight: 1 })),
@@ -135,6 +138,7 @@ export function fitMeanings({ signs, sayings, talk, vectors }: Lesson): Omit<Lea
         mean: meanDirection(directions, stretch.tokens),
       },
       rowOf,
+      wheres,
     ),
   }));
   const talkWords = (half: number | undefined) =>
@@ -176,7 +180,13 @@ export function fitMeanings({ signs, sayings, talk, vectors }: Lesson): Omit<Lea
       return [
         point(doc.saying.stretch, parts, half, doc.row, 1),
         ...doc.saying.parts.map((stretch) =>
-          point(stretch, partsOf(taught[half], prepared(stretch), rowOf), half, doc.row, 1 / doc.saying.parts.length),
+          point(
+            stretch,
+            partsOf(taught[half], prepared(stretch), rowOf, wheres),
+            half,
+            doc.row,
+            1 / doc.saying.parts.length,
+          ),
         ),
       ];
     }),
@@ -214,6 +224,8 @@ export function fitMeanings({ signs, sayings, talk, vectors }: Lesson): Omit<Lea
 
   return {
     signs,
+    wheres,
+    elsewhere: scales[views.length + 3] ?? 0,
     ...packWeights(whole.weights, scales),
     directions: pack(
       Int8Array.from(whole.directions.flatMap((direction) => [...direction].map((value) => Math.round(127 * value)))),
@@ -304,6 +316,7 @@ function partsOf(
   { weights, common, directions }: Counted,
   doc: Pick<Doc, 'features' | 'mean'> & ({ readonly saying: Saying } | { readonly stretch: Stretch }),
   rowOf: ReadonlyMap<SignId, number>,
+  wheres: readonly Where[],
 ): Float64Array[] {
   const size = directions.length;
   const parts = views.map((view) => {
@@ -317,12 +330,13 @@ function partsOf(
     direction.reduce((sum, value, at) => sum + value * own[at]!, 0),
   );
   const read = new Float64Array(size);
-  const { vocabulary, known, tokens } = 'saying' in doc ? doc.saying.stretch : doc.stretch;
+  const { vocabulary, known, tokens, places } = 'saying' in doc ? doc.saying.stretch : doc.stretch;
   for (const id of vocabulary) {
     const row = rowOf.get(id);
     if (row !== undefined) read[row] = 1;
   }
-  return [...parts, near, read, isPlain({ known, tokens }) ? read : new Float64Array(size)];
+  const elsewhere = Float64Array.from(wheres, (where) => (isElsewhere({ places }, where) ? -1 : 0));
+  return [...parts, near, read, isPlain({ known, tokens }) ? read : new Float64Array(size), elsewhere];
 }
 
 /** Scales by gradient ascent on the likelihood (a convex problem of seven numbers; Adam steps). */
@@ -330,8 +344,8 @@ function fitScales(
   cases: readonly { readonly row: number; readonly weight: number; readonly parts: readonly Float64Array[] }[],
   size: number,
 ): number[] {
-  const names = views.length + 3;
-  let scales = [0.17, 0.2, 0.13, 0.08, 0.35, 4.7, 0.9, 1];
+  const names = views.length + 4;
+  let scales = [0.17, 0.2, 0.13, 0.08, 0.35, 4.4, 1.2, 2, 1];
   const total = cases.reduce((sum, { weight }) => sum + weight, 0);
   const first = new Float64Array(names);
   const second = new Float64Array(names);

@@ -11,6 +11,7 @@ import { pack, unpackFloat32, unpackInt8, unpackUint16, unpackUint32, unpackUint
 const stretch = (text: string): Stretch => ({
   tokens: tokensOf(text),
   concepts: [],
+  places: /leaf|leaves/.test(text) ? ['leaves'] : [],
   vocabulary: [],
   known: 0,
   readAsDenied: 0,
@@ -76,7 +77,8 @@ const vectors: WordVectors = {
   tells: pack(Uint8Array.from(words, () => 255)),
 };
 const signs = Object.keys(said);
-const learned = { from: 'test', vectors, ...fitMeanings({ signs, sayings, talk: talk.map(stretch), vectors }) };
+const rows = signs.map((id) => ({ id, where: id === 'ants' ? ('stem' as const) : ('leaves' as const) }));
+const learned = { from: 'test', vectors, ...fitMeanings({ signs: rows, sayings, talk: talk.map(stretch), vectors }) };
 const meanings = meaningsOf(learned);
 const best = (text: string) => {
   const { chances } = meantBy(meanings, stretch(text));

@@ -1,6 +1,6 @@
 import { isDenial, isFine } from '../hear/clauses';
 import { isFiller, type Token } from '../hear/words';
-import type { MeaningsData, PackedOdds, SignId } from '../tables';
+import type { MeaningsData, PackedOdds, SignId, Where } from '../tables';
 import { featuresOf, hashOf, isSlight, views, type Features } from './features';
 import { directionsOf, meanDirection, withoutCommon, type Common, type Directions } from './nearness';
 import { unpackFloat32, unpackInt8, unpackUint16, unpackUint32, unpackUint8 } from './packed';
@@ -8,6 +8,8 @@ import { unpackFloat32, unpackInt8, unpackUint16, unpackUint32, unpackUint8 } fr
 /** The packed numbers, ready to be asked. */
 export interface Meanings {
   readonly signs: readonly SignId[];
+  readonly wheres: readonly Where[];
+  readonly elsewhere: number;
   /** Where the weights of a feature stand: from, to. */
   readonly spans: ReadonlyMap<number, readonly [number, number]>;
   readonly sign: Uint16Array;
@@ -42,6 +44,8 @@ export function meaningsOf(data: MeaningsData): Meanings {
   });
   const built: Meanings = {
     signs: data.signs,
+    wheres: data.wheres,
+    elsewhere: data.elsewhere,
     spans,
     sign: unpackUint16(data.features.sign),
     weight: Float32Array.from(unpackUint8(data.features.weight), (value) => value * data.step),
@@ -71,6 +75,8 @@ export interface Stretch {
   readonly tokens: readonly Token[];
   /** Keys of the concepts and plants found in it. */
   readonly concepts: readonly string[];
+  /** Where a sign may stand that is said of the places named; empty where none is named. */
+  readonly places: readonly Where[];
   /** The signs that the vocabulary reads in it. */
   readonly vocabulary: readonly SignId[];
   /** Share of its telling words that belong to a concept or a plant, 0…1. */
@@ -113,6 +119,10 @@ export function meantBy(meanings: Meanings, stretch: Stretch): Meant {
   return { chances, toldOdds, told: logistic(toldOdds), denied: logistic(deniedOdds) };
 }
 
+/** True where places are named, and a sign stands in none of them. */
+export const isElsewhere = ({ places }: Pick<Stretch, 'places'>, where: Where): boolean =>
+  places.length > 0 && !places.includes(where);
+
 /** Words of a phrase that is short enough for the vocabulary to have understood the whole. */
 const plainWords = 9;
 /** Short, and every word of it known: there the vocabulary is at its best. */
@@ -133,7 +143,7 @@ function logitsOf(meanings: Meanings, stretch: Stretch, features: Features): Flo
   for (let row = 0; row < signs.length; row += 1) {
     let near = 0;
     for (let at = 0; at < own.length; at += 1) near += own[at]! * signDirections[row * own.length + at]!;
-    logits[row]! += meanings.nearness * near;
+    logits[row]! += meanings.nearness * near - (isElsewhere(stretch, meanings.wheres[row]!) ? meanings.elsewhere : 0);
   }
   for (const id of vocabulary) {
     const row = signs.indexOf(id);

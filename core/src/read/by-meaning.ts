@@ -25,8 +25,6 @@ const terseFrom = 0.9;
 /** How sure the vocabulary is of a phrase in such a line, as chance and as log-odds. */
 const plainSure = 0.75;
 const plainOdds = Math.log(plainSure / (1 - plainSure));
-/** The commonest words of the language, which everyone knows; rarer ones are known only if the vocabulary has them. */
-const everyday = 12_000;
 /** Words of a stretch that may hold two, and how likely the second must be by meaning. */
 const oneBreath = 4;
 const secondFrom = 0.02;
@@ -158,8 +156,6 @@ function unknownWords(tables: Tables, { directions }: Meanings, { tokens }: Piec
     ),
   );
   const telling = tokens.filter((token) => !isFiller(token));
-  const unknown = telling.filter(
-    (token) => !known.has(token) && (directions.rowOf.get(token.word) ?? everyday) >= everyday,
-  );
+  const unknown = telling.filter((token) => !known.has(token) && !directions.rowOf.has(token.word));
   return isRead && unknown.length < telling.length ? [] : unknown.map(({ word }) => word);
 }

@@ -15,6 +15,7 @@ export function stretchOf(tables: Tables, text: string, about: About = {}): Stre
     concepts: [
       ...new Set(occurrences.map(({ phrase }) => (phrase.kind === 'plant' ? `plant ${phrase.key}` : phrase.key))),
     ],
+    places: [...new Set(occurrences.flatMap(({ phrase }) => phrase.role?.places ?? []))],
     vocabulary: [...new Set(read.map(({ sign }) => sign))],
     known: telling.length === 0 ? 0 : telling.filter((at) => covered.has(at)).length / telling.length,
     readAsDenied: read.length === 0 ? 0 : read.every(({ state }) => state === 'absent') ? 1 : -1,

@@ -1,4 +1,5 @@
 import type { SignId } from './common';
+import type { Where } from './signs';
 
 /**
  * How people say each sign, learned from many voices: what the script `fit` makes of the sayings. Numbers are packed
@@ -9,6 +10,8 @@ export interface MeaningsData {
   readonly from: string;
   /** The signs in the order of the numbers. */
   readonly signs: readonly SignId[];
+  /** Where each stands. */
+  readonly wheres: readonly Where[];
   /** Feature hashes in rising order (Uint32), how many signs each speaks for (Uint16), which (Uint16) and how much (Uint8, in steps). */
   readonly features: { readonly hash: string; readonly count: string; readonly sign: string; readonly weight: string };
   /** Size of one step of a feature's weight. */
@@ -21,6 +24,8 @@ export interface MeaningsData {
   /** Scale of nearness, and of the vocabulary's own reading. */
   readonly nearness: number;
   readonly vocabulary: number;
+  /** What it costs a sign that a phrase names places and not its own. */
+  readonly elsewhere: number;
   /** What it adds in a short phrase of which it knows every word. */
   readonly plainVocabulary: number;
   /** Stems and pairs of talk that is no sign: hashes (Uint32) and log-odds for a sign (Int8, in steps). */

@@ -1,10 +1,11 @@
 import type { OutputOf } from '@trowel/core/contract';
 import { rowById } from '@trowel/core/tables';
+import { View } from 'react-native';
 import { useNoteSign } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
-import { Row, Sheet } from '@/ui/layout';
+import { Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
 import { PlateButton } from './PlateButton';
@@ -39,7 +40,11 @@ export function PerhapsMeant({
       <Small>
         {item.state === 'absent' ? 'Tap what you looked for and did not find.' : 'Tap the one that looks like it.'}
       </Small>
-      <Row wrap gap={space.s}>
+      <View
+        role="group"
+        aria-label={`What “${item.say}” may mean`}
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}
+      >
         {item.signs.map((id) => (
           <PlateButton
             key={id}
@@ -49,7 +54,7 @@ export function PerhapsMeant({
             onTap={() => answer(item, id)}
           />
         ))}
-      </Row>
+      </View>
       <Button kind="other" onPress={() => answer(item)}>
         None of these
       </Button>

@@ -1,3 +1,4 @@
+import { fireEvent } from '@testing-library/react';
 import { CasePage } from '@/steps/cases/CasePage';
 import { openGarden, type TestGarden } from '@/testing/garden';
 import { button, field, holds, isDisabled, page, press, reads, type } from '@/testing/hands';
@@ -43,6 +44,27 @@ describe('reading', () => {
     );
     expect(field('Say what you see').value).toBe('');
     await reads('no fine web');
+  });
+
+  test('words that may mean several things are offered as plates: one is tapped, or none', async () => {
+    const { evidence } = openCase(openGarden(), 'read', 'roses');
+    await reads('Nothing noted yet.');
+    const say = async () => {
+      type('Say what you see', 'the flux capacitor glows');
+      press('Note');
+      await reads('“the flux capacitor glows”: is this what you mean?');
+    };
+    await say();
+    press('None of these');
+    expect(page()).not.toContain('is this what you mean?');
+    expect(evidence()).toEqual([]);
+    await say();
+    const offered = document.querySelector<HTMLElement>('[role="group"][aria-label*="may mean"] [aria-pressed]');
+    expect(document.querySelectorAll('[role="group"][aria-label*="may mean"] [aria-pressed]')).toHaveLength(6);
+    fireEvent.click(offered!);
+    await holds(() => expect(evidence()).toHaveLength(1));
+    expect(evidence()[0]?.sure).toBeUndefined();
+    expect(page()).not.toContain('is this what you mean?');
   });
 
   test('a line that could not be sent stays in its field, and goes with another try', async () => {
