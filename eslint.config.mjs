@@ -24,6 +24,7 @@ const floors = [
   'contract',
   'evidence',
   'hear',
+  'meaning',
   'read',
   'weigh',
   'judge',
