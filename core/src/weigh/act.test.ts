@@ -59,8 +59,12 @@ const plain = Object.fromEntries(
 ) as RegretTable;
 const cause = (id: string, act: ActionClass, probability: number) => ({
   id,
-  row: { id, act, weight: 1 } as unknown as CauseRow,
+  row: { id, act, weight: 1, signs: [] } as unknown as CauseRow,
   probability,
+});
+const ofKind = (kind: CauseRow['kind'], shows: readonly string[], of: ReturnType<typeof cause>) => ({
+  ...of,
+  row: { ...of.row, kind, signs: shows.map((sign) => ({ sign, strength: 0.8, why: '' })) },
 });
 const choose = (causes: ReturnType<typeof cause>[], noneOfThese = 0) =>
   chooseAction(plain, causes, [], noneOfThese, { evidence: [{ sign: 'dots', state: 'seen' }] }, []).class;
@@ -83,5 +87,22 @@ describe('what to do', () => {
       }),
       { seed: 4, numRuns: 300 },
     );
+  });
+
+  test('a helper as likely as the pest: nothing is treated', () => {
+    const aphids = ofKind('pest', ['dots'], cause('aphids', 'treat-now', 0.9));
+    const ladybirds = (probability: number) => ofKind('helper', ['spines'], cause('ladybirds', 'leave', probability));
+    // Two treated pests outvote what is left alone, until the helper is as likely as either.
+    const mites = ofKind('pest', ['dots'], cause('mites', 'treat-now', 0.9));
+    expect(choose([aphids, mites, ladybirds(0.95)])).toBe('leave');
+    expect(choose([aphids, mites, ladybirds(0.6)])).toBe('treat-now');
+  });
+
+  test('a normal look stands before a disease only where it accounts for the same signs', () => {
+    const rust = ofKind('disease', ['dots'], cause('rust', 'treat-now', 0.8));
+    const blight = ofKind('disease', ['dots'], cause('blight', 'treat-now', 0.8));
+    const spores = (shows: string) => ofKind('normal', [shows], cause('spores', 'leave', 0.85));
+    expect(choose([rust, blight, spores('dots')])).toBe('leave');
+    expect(choose([rust, blight, spores('something-else')])).toBe('treat-now');
   });
 });

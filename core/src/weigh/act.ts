@@ -70,13 +70,51 @@ export function chooseAction(
   // Several causes that would each be treated add up, but their treatments differ: one must be likely by itself.
   const isOneLikely = voices.some(({ row, probability }) => row.act === 'treat-now' && probability >= treatOneFrom);
   const least = actionClasses.reduce((best, chosen) => (expected[chosen] < expected[best] ? chosen : best));
-  const best = least === 'treat-now' && !isOneLikely ? 'watch' : least;
+  const wanted = least === 'treat-now' && !isOneLikely ? 'watch' : least;
+  const best = strikes.includes(wanted) ? (innocent(wanted, voices, situation, signs) ?? wanted) : wanted;
   const leading = voices
     .filter(({ row, probability }) => regret[row.act][best] <= 0.3 && probability >= namedInReason)
     .sort((a, b) => b.probability * b.row.weight - a.probability * a.row.weight)
     .slice(0, 3)
     .map(({ id }) => id);
   return { class: best, reason: { leading, expectedRegret: expected, belowThreshold, sparedBy } };
+}
+
+/** What kills or takes away: never on the word of something that is as well a helper or a normal look. */
+const strikes: readonly ActionClass[] = ['treat-now', 'remove'];
+/** From here on a cause shows a sign, for asking whether another accounts for it as well. */
+const showsFrom = 0.3;
+
+/**
+ * Helpers and normal looks first: where a helper is at least as likely as what would be treated, or a normal look is
+ * and accounts for all that speaks for the trouble, what the innocent asks for is done instead. Numbers far above the
+ * level to act on are another matter: there helpers come too late.
+ * @returns the milder class, or undefined where nothing innocent stands before the trouble
+ */
+function innocent(
+  wanted: ActionClass,
+  voices: readonly Weighed[],
+  situation: Situation,
+  signs: readonly SignRow[],
+): ActionClass | undefined {
+  const most = (list: readonly Weighed[]) =>
+    list.reduce<Weighed | undefined>(
+      (best, next) => (next.probability > (best?.probability ?? 0) ? next : best),
+      undefined,
+    );
+  const trouble = most(voices.filter(({ row }) => row.act === wanted));
+  if (!trouble || levelOf(trouble.row, situation, signs).timesThreshold >= tooManyForHelpers) return undefined;
+  const shows = (row: CauseRow, sign: string) =>
+    row.signs.some((link) => link.sign === sign && link.strength >= showsFrom);
+  const speaks = situation.evidence.filter(({ sign, state }) => state === 'seen' && shows(trouble.row, sign));
+  const harmless = most(
+    voices.filter(
+      ({ row, probability }) =>
+        probability >= trouble.probability &&
+        (row.kind === 'helper' || (row.kind === 'normal' && speaks.every(({ sign }) => shows(row, sign)))),
+    ),
+  );
+  return harmless && (harmless.row.act === 'leave' ? 'leave' : 'watch');
 }
 
 /** Days until the next look, for which a growing number is carried forward. */
