@@ -101,26 +101,30 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
   };
 }
 
-/** The stretches that tell something; of a sentence that tells nothing, what comes nearest, if it is no talk. */
+/** The stretches that tell something; of what they leave over, what is no mere talk; of a line that tells nothing, what comes nearest. */
 function chosenFrom(
   pieces: readonly Piece[],
   all: readonly Stretched[],
   isReadPlainly: (one: Stretched) => boolean,
 ): Stretched[] {
-  const chosen = bestParting(
-    pieces.length,
-    all.map(({ span }) => span),
-    all.map((one) => Math.max(one.meant.toldOdds, isReadPlainly(one) ? plainOdds : -Infinity) - leastWorth),
-  ).map((at) => all[at]!);
-  const told = new Set(chosen.map(({ span }) => pieces[span.from]?.sentence));
-  const sentences = new Set(pieces.map(({ sentence }) => sentence));
-  const nearest = [...sentences].flatMap((sentence) => {
-    if (told.has(sentence)) return [];
-    const own = all.filter(({ span }) => pieces[span.from]?.sentence === sentence);
-    const best = own.reduce((top, next) => (next.meant.toldOdds > top.meant.toldOdds ? next : top), own[0]!);
-    return best.meant.toldOdds > talkBelow || sentences.size === 1 ? [best] : [];
-  });
-  return [...chosen, ...nearest].sort((a, b) => a.span.from - b.span.from);
+  const part = (some: readonly Stretched[], worth: (one: Stretched) => number) =>
+    bestParting(
+      pieces.length,
+      some.map(({ span }) => span),
+      some.map(worth),
+    ).map((at) => some[at]!);
+  const told = part(
+    all,
+    (one) => Math.max(one.meant.toldOdds, isReadPlainly(one) ? plainOdds : -Infinity) - leastWorth,
+  );
+  const isTaken = ({ span }: Stretched) => told.some((one) => one.span.from < span.to && span.from < one.span.to);
+  const leftOver = part(
+    all.filter((one) => !isTaken(one)),
+    ({ meant }) => meant.toldOdds - talkBelow,
+  );
+  const chosen = [...told, ...leftOver].sort((a, b) => a.span.from - b.span.from);
+  if (chosen.length > 0) return chosen;
+  return all.length === 0 ? [] : [all.reduce((top, next) => (next.meant.toldOdds > top.meant.toldOdds ? next : top))];
 }
 
 /** "Not hopping or jumping": "or" carries a denial on. */

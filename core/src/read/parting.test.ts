@@ -10,6 +10,10 @@ describe('parting a line', () => {
       ['and ants', 0],
       ['The soil is at pH 5.5', 1],
     ]);
+    expect(piecesOf('lumps here and there and ants').map(({ text }) => text)).toEqual([
+      'lumps here and there',
+      'and ants',
+    ]);
     expect(piecesOf(' , . ')).toEqual([]);
   });
 

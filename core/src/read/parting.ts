@@ -13,12 +13,18 @@ const sentenceEnds = /(?:[;!?\n]|\.(?!\d))+/;
 const breaths =
   /\s*(?:[,:()]|\s[-–—]\s|…)\s*|\s+(?=(?:and|but|with|plus|while|whereas|although|though|also|then|yet|except|so|because|since|after|when|where|which|who|no|not|without|nor|or|just|only|like|as|among|amongst|amid)\b)/i;
 
+/** Ways of speaking whose "and" parts nothing. */
+const tied =
+  /\b(?:here and there|now and (?:then|again)|up and down|round and round|black and white|on and off|more and more)\b/gi;
+
 /** A line in pieces, as it is said. */
 export function piecesOf(line: string): Piece[] {
-  return line.split(sentenceEnds).flatMap((sentence, at) =>
+  const whole = line.replace(tied, (words) => words.replace(/ /g, '_'));
+  return whole.split(sentenceEnds).flatMap((sentence, at) =>
     sentence
       .split(breaths)
-      .map((text) => ({ text: (text ?? '').trim(), tokens: tokensOf(text ?? ''), sentence: at }))
+      .map((part = '') => part.replace(/_/g, ' ').trim())
+      .map((text) => ({ text, tokens: tokensOf(text), sentence: at }))
       .filter(({ tokens }) => tokens.length > 0),
   );
 }
