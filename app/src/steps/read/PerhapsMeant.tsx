@@ -51,6 +51,7 @@ export function PerhapsMeant({
             sign={rowById(knowledge.signs, id, 'signs')}
             state="not-looked"
             disabled={false}
+            small
             onTap={() => answer(item, id)}
           />
         ))}

@@ -14,11 +14,14 @@ export function PlateButton({
   sign,
   state,
   disabled,
+  small = false,
   onTap,
 }: {
   sign: SignRow;
   state: State;
   disabled: boolean;
+  /** Three beside each other on a phone, in a sheet. */
+  small?: boolean;
   onTap: () => void;
 }) {
   const roles = useRoles();
@@ -31,7 +34,7 @@ export function PlateButton({
       disabled={disabled}
       onPress={onTap}
       style={{
-        width: 112,
+        width: small ? 102 : 112,
         padding: 6,
         gap: 4,
         alignItems: 'center',
@@ -42,7 +45,7 @@ export function PlateButton({
         backgroundColor: state === 'seen' ? roles.goodGround : state === 'absent' ? roles.deep : roles.raised,
       }}
     >
-      <Plate spec={sign.plate} size={94} />
+      <Plate spec={sign.plate} size={small ? 84 : 94} />
       <Small strong style={{ color: roles.text, textAlign: 'center' }}>
         {sign.name}
       </Small>
