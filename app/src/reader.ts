@@ -9,10 +9,14 @@ export function useReader(): Tables {
   const [tables, setTables] = useState<Tables>(reader ?? knowledge);
   useEffect(() => {
     let isLeft = false;
-    void import('@trowel/knowledge/reader').then((found) => {
-      reader = found.knowledge;
-      if (!isLeft) setTables(reader);
-    });
+    import('@trowel/knowledge/reader').then(
+      (found) => {
+        reader = found.knowledge;
+        if (!isLeft) setTables(reader);
+      },
+      // Cut off before it came: the vocabulary reads on, and the next opening of the page tries again.
+      () => undefined,
+    );
     return () => {
       isLeft = true;
     };
