@@ -5,7 +5,15 @@ import { bestParting, piecesOf, spansOf, textOf, type Piece, type Span } from '.
 import { asOneStory, likeliest } from './story';
 import { stretchOf } from './stretch';
 import { amountTold } from './told-counts';
-import { readByVocabulary, sureFrom, type About, type Perhaps, type Reading, type Understood } from './vocabulary';
+import {
+  readByVocabulary,
+  suitsOn,
+  sureFrom,
+  type About,
+  type Perhaps,
+  type Reading,
+  type Understood,
+} from './vocabulary';
 
 /** What a stretch must be worth, in log-odds of being read right, to stand by itself (tried on stories). */
 const leastWorth = 0.2;
@@ -51,11 +59,12 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
   const isTerse = stretchOf(tables, line, about).known >= terseFrom;
   const isReadPlainly = ({ stretch }: Stretched) => isTerse && isPlain(stretch) && stretch.vocabulary.length > 0;
   const told = chosenFrom(pieces, all, isReadPlainly);
+  const suits = suitsOn(tables, about.plant);
   const refined = asOneStory(
     tables,
     told.map(({ meant }) => meant),
     about,
-  );
+  ).map((chances) => onPlant(chances, (row) => suits(tables.signs[row]!)));
   const understood: Understood[] = [];
   const perhaps: Perhaps[] = [];
   const note = (item: Understood) => {
@@ -125,6 +134,15 @@ function chosenFrom(
   const chosen = [...told, ...leftOver].sort((a, b) => a.span.from - b.span.from);
   if (chosen.length > 0) return chosen;
   return all.length === 0 ? [] : [all.reduce((top, next) => (next.meant.toldOdds > top.meant.toldOdds ? next : top))];
+}
+
+/** What nothing that lives on the plant shows is less likely meant, though people do say odd things. */
+const stranger = 0.3;
+
+function onPlant(chances: Float64Array, suits: (row: number) => number): Float64Array {
+  const weighed = chances.map((chance, row) => chance * (stranger + (1 - stranger) * suits(row)));
+  const total = weighed.reduce((sum, chance) => sum + chance, 0);
+  return weighed.map((chance) => chance / total);
 }
 
 /** "Not hopping or jumping": "or" carries a denial on. */

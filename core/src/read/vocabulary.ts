@@ -246,7 +246,7 @@ const stranger = 0.45;
 const atHome = 0.3;
 
 /** How well signs suit a plant: as well as the likeliest of their causes is at home there. */
-function suitsOn(tables: Tables, plantId: PlantId | undefined): (sign: SignRow) => number {
+export function suitsOn(tables: Tables, plantId: PlantId | undefined): (sign: SignRow) => number {
   const known = suiting.get(tables.causes) ?? new Map<PlantId | undefined, (sign: SignRow) => number>();
   suiting.set(tables.causes, known);
   const found = known.get(plantId) ?? suitsAnew(tables, plantId);
