@@ -6,7 +6,7 @@ import { weigh, type Evidence } from '../core/src/weigh';
 import { clinicRows } from './bench-clinic';
 import { posterior } from '../core/src/weigh/infer';
 import { modelOf, unknownNode } from '../core/src/weigh/model';
-import { knowledge } from '../knowledge/src';
+import { knowledge } from '../knowledge/src/reader';
 import { standInWeather } from '../server/src/weather/stand-in';
 
 export interface BenchRow {

@@ -9,9 +9,9 @@ export function useReader(): Tables {
   const [tables, setTables] = useState<Tables>(reader ?? knowledge);
   useEffect(() => {
     let isLeft = false;
-    import('@trowel/knowledge/reader').then(
+    import('@trowel/knowledge/meanings').then(
       (found) => {
-        reader = found.knowledge;
+        reader = { ...knowledge, meanings: found.meanings };
         if (!isLeft) setTables(reader);
       },
       // Cut off before it came: the vocabulary reads on, and the next opening of the page tries again.
