@@ -55,6 +55,14 @@ export const isPressed = (name: Name): boolean => button(name).getAttribute('ari
 export const isDisabled = (name: Name): boolean =>
   button(name).getAttribute('aria-disabled') === 'true' || (button(name) as HTMLButtonElement).disabled;
 
+/** Presses as soon as it can be pressed: a button rests while what was pressed before is still under way. */
+export async function presses(name: Name): Promise<void> {
+  await waitFor(() => {
+    if (isDisabled(name)) throw new Error(`${String(name)} cannot be pressed yet`);
+  }, patience);
+  press(name);
+}
+
 /** Waits until the page goes elsewhere. @returns where to */
 export const goes = (): Promise<string> =>
   waitFor(() => {

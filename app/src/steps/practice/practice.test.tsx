@@ -2,7 +2,7 @@ import { dealPlant } from '@trowel/core/practice';
 import { rowById } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
 import { openGarden, type TestGarden } from '@/testing/garden';
-import { holds, isDisabled, maybeButton, page, press, reads } from '@/testing/hands';
+import { holds, isDisabled, maybeButton, page, press, presses, reads } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { PracticePage } from './PracticePage';
 
@@ -83,7 +83,7 @@ describe('practice', () => {
     await reads(/not answering|no line|again/i);
     expect(page()).toContain(`Right: ${nameOf(deal.truth)}`);
     garden.mendLine();
-    press('Next plant');
+    await presses('Next plant');
     await reads('1 dealt, 1 right');
   });
 });

@@ -1,7 +1,7 @@
 import { fireEvent } from '@testing-library/react';
 import { CasePage } from '@/steps/cases/CasePage';
 import { openGarden, type TestGarden } from '@/testing/garden';
-import { button, field, holds, isDisabled, page, press, reads, type } from '@/testing/hands';
+import { button, field, holds, isDisabled, page, press, presses, reads, type } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { place } from '@/testing/router';
 
@@ -77,7 +77,7 @@ describe('reading', () => {
     await reads('What you typed is kept');
     expect(field('Say what you see').value).toBe('sticky leaves');
     garden.mendLine();
-    press('Note');
+    await presses('Note');
     await holds(() => expect(evidence()).toHaveLength(1));
   });
 
