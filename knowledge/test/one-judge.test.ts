@@ -158,10 +158,17 @@ describe('one judge for the plan', () => {
                 ),
               planned: others
                 .filter(({ date }) => date > one.date)
-                .map(({ job, date }) => ({ classes: classesOf(put(job)), inDays: daysBetween(one.date, date) })),
-              ...(harvestOn === undefined || one.date > harvestOn
+                .flatMap(({ job, date }) =>
+                  (['plant', 'bed'] as const).map((where) => ({
+                    classes: classesOf(put(job)),
+                    where,
+                    inDays: daysBetween(one.date, date),
+                  })),
+                ),
+              // Picking goes on for a week.
+              ...(harvestOn === undefined || one.date > addDays(harvestOn, 7)
                 ? {}
-                : { daysToHarvest: daysBetween(one.date, harvestOn) }),
+                : { daysToHarvest: Math.max(0, daysBetween(one.date, harvestOn)) }),
             });
             const against = found.filter((each) => 'code' in each && timingCodes.includes(each.code as never));
             expect([one.remedy, one.date, against]).toEqual([one.remedy, one.date, []]);

@@ -27,11 +27,11 @@ const many = [22, 3, 40, 0, 18, 31, 9, 27, 2, 14];
 const input = (row: Partial<FollowInput>): FollowInput => ({
   remedy: { id: 'soap', expect: expectSoap, recipe, repeat: { everyDays: [4, 7], most: 3, inDays: 21 } },
   appliedOn: '2026-06-10',
-  applications: 1,
   before: { on: '2026-06-10', counts: many },
   looks: [],
   threshold: 10,
   strength: 1,
+  against: () => [],
   ...row,
 });
 
@@ -123,6 +123,28 @@ describe('verdict', () => {
     expect(result.next.map(({ kind }) => kind)).not.toContain('step-up');
   });
 
+  test('another round waits for the first day that suits the judge, and is none once it is stopped', () => {
+    const waits = { level: 'caution', code: 'days-between', data: { wanted: 7, wait: 3 } } as const;
+    const isFrom = (day: string) => (on: string) => (on < day ? [waits] : []);
+    const looks = [day(2, [12, 0, 25, 3, 8, 14, 2, 19, 1, 6])];
+    expect(follow(input({ looks, against: isFrom('2026-06-15') as never })).next).toContainEqual({
+      kind: 'repeat',
+      on: '2026-06-15',
+    });
+    const stopped = follow(input({ looks, against: () => [{ ...waits, level: 'stop', code: 'too-many' }] as never }));
+    expect(stopped.next.map(({ kind }) => kind)).toEqual(['look-again']);
+  });
+
+  test('a step up is the mildest that the judge lets pass', () => {
+    const looks = [day(9, many)];
+    const atMost = (most: number) => (_: string, strength?: number) =>
+      (strength ?? 1) > most ? [{ level: 'stop', code: 'over-limit', data: {} }] : [];
+    expect(follow(input({ looks, against: atMost(1.2) as never })).next.map(({ kind }) => kind)).not.toContain(
+      'step-up',
+    );
+    expect(follow(input({ looks, against: atMost(1.5) as never })).next[0]).toEqual({ kind: 'step-up', to: 'strong' });
+  });
+
   test('far more than before: worse', () => {
     expect(
       follow(
@@ -147,7 +169,6 @@ describe('verdict', () => {
     const twice = input({
       looks: [day(9, many)],
       harmSeenOn: '2026-06-19',
-      applications: 2,
       allAppliedOn: ['2026-06-10', '2026-06-17'],
     });
     expect(follow(twice)).toMatchObject({

@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
-import { nextRoundOn } from '../judge';
+import { nextRoundOn, type AgainstRound } from '../judge';
 import type { Expectation, RemedyRow, Verdict } from '../tables';
 import { changeOf, summarise, type ChangeResult, type Summary } from './change';
 
@@ -14,8 +14,6 @@ export interface FollowInput {
   readonly appliedOn: IsoDate;
   /** Every day on which it has been put on; the first alone where left out. */
   readonly allAppliedOn?: readonly IsoDate[];
-  /** How often it has been put on. */
-  readonly applications: number;
   readonly before: Look;
   readonly looks: readonly Look[];
   readonly untreated?: { readonly before: readonly number[]; readonly after: readonly number[] };
@@ -25,6 +23,8 @@ export interface FollowInput {
   readonly harmSeenOn?: IsoDate;
   /** The strength in use, in the recipe's unit. */
   readonly strength?: number;
+  /** What the judge has against one more round, by everything that this place has had and is to have. */
+  readonly against: AgainstRound;
 }
 
 export type NextMove =
@@ -122,9 +122,7 @@ function expectedBy({ reduction, days }: Expectation, day: number): FollowResult
 
 function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: IsoDate): NextMove[] {
   const { expect, repeat } = input.remedy;
-  // Where only their number is known, rounds are taken to lie together: then none comes too many.
-  const applied = input.allAppliedOn ?? Array.from({ length: input.applications }, () => input.appliedOn);
-  const again = nextRoundOn(repeat, applied, lastLook);
+  const again = repeat === undefined ? undefined : nextRoundOn(input.against, lastLook, input.strength);
   const repeatMove: NextMove[] = again === undefined ? [] : [{ kind: 'repeat', on: again }];
   const nextLook: NextMove = { kind: 'look-again', on: addDays(lastLook, expect.twiceDaysApart) };
   switch (verdict) {
@@ -138,9 +136,9 @@ function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: 
         ...repeatMove,
       ];
     case 'no-change':
-      return [...stepUp(input), ...repeatMove, { kind: 'next-remedy' }, { kind: 'back-to-reading' }];
+      return [...stepUp(input, lastLook), ...repeatMove, { kind: 'next-remedy' }, { kind: 'back-to-reading' }];
     case 'worse':
-      return [{ kind: 'next-remedy' }, { kind: 'back-to-reading' }, ...stepUp(input)];
+      return [{ kind: 'next-remedy' }, { kind: 'back-to-reading' }, ...stepUp(input, lastLook)];
     case 'plant-harmed':
       return [{ kind: 'stop-and-rinse' }, { kind: 'next-remedy' }];
     default:
@@ -148,13 +146,14 @@ function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: 
   }
 }
 
-/** The next stronger rate that is still within the limit. */
-function stepUp({ remedy: { recipe }, strength, harmSeenOn }: FollowInput): NextMove[] {
+/** The mildest stronger rate of the recipe against which the judge has nothing that forbids it. */
+function stepUp({ remedy: { recipe }, strength, harmSeenOn, against }: FollowInput, lastLook: IsoDate): NextMove[] {
   // What has hurt the plant once is never made stronger.
   if (!recipe || strength === undefined || harmSeenOn !== undefined) return [];
-  const stronger = recipe.strengths.filter(({ value }) =>
-    recipe.kind === 'one-to-n' ? value < strength : value > strength,
+  const isWeaker = recipe.kind === 'one-to-n' ? (a: number, b: number) => a > b : (a: number, b: number) => a < b;
+  const allowed = recipe.strengths.filter(
+    ({ value }) => isWeaker(strength, value) && nextRoundOn(against, lastLook, value) !== undefined,
   );
-  const mildest = stronger.sort((a, b) => (recipe.kind === 'one-to-n' ? b.value - a.value : a.value - b.value))[0];
+  const [mildest] = allowed.sort((a, b) => (isWeaker(a.value, b.value) ? -1 : 1));
   return mildest ? [{ kind: 'step-up', to: mildest.id }] : [];
 }

@@ -1,5 +1,7 @@
+import type { z } from 'zod';
 import { followRequest, type FollowResponse } from '../contract/follow';
 import { inputError, parseInput } from '../problem';
+import { aroundOn, judge, remedyUse, thingsOf, type Act } from '../judge';
 import { follow, type FollowInput, type FollowResult, type NextMove } from '../follow';
 import type { IsoDate } from '../quantities/days';
 import { spokenIn } from '../quantities';
@@ -24,13 +26,13 @@ export function answerFollow(raw: Tables, body: unknown): FollowResponse {
   const input: FollowInput = {
     remedy,
     appliedOn: request.appliedOn,
-    applications: request.applications,
     before: request.before,
     looks: request.looks,
     threshold: request.threshold ?? remedy.expect.clearBelow,
     ...(request.untreated === undefined ? {} : { untreated: request.untreated }),
     ...(request.harmSeenOn === undefined ? {} : { harmSeenOn: request.harmSeenOn }),
     ...(request.strength === undefined ? {} : { strength: request.strength }),
+    against: (on, strength) => judge(tables, anotherRound(tables, remedy, request, on, strength)),
   };
   const lastLook =
     [...request.looks]
@@ -38,6 +40,27 @@ export function answerFollow(raw: Tables, body: unknown): FollowResponse {
       .sort()
       .pop() ?? request.appliedOn;
   return sayFollow(follow(input), remedy, lastLook);
+}
+
+/** One more round, after those of the request: where only their number is known, they are taken to lie together. */
+function anotherRound(
+  tables: Tables,
+  remedy: RemedyRow,
+  { appliedOn, applications }: z.output<typeof followRequest>,
+  on: IsoDate,
+  strength: number | undefined,
+): Act {
+  const use = remedyUse(remedy);
+  return {
+    remedy: remedy.id,
+    things: thingsOf(tables, remedy, { strength }),
+    ...(use === undefined ? {} : { use }),
+    ...aroundOn(
+      tables,
+      Array.from({ length: applications }, () => ({ remedy, on: appliedOn, isOwn: true, isOnPlant: true })),
+      on,
+    ),
+  };
 }
 
 /** A verdict in words. */

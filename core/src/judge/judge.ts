@@ -34,7 +34,7 @@ export interface Act extends Scene {
   /** °C of the air, or of the soil for what lives in it. */
   readonly temperature?: number;
   /** What is to go on the same plant or bed afterwards. */
-  readonly planned?: readonly { readonly classes: readonly string[]; readonly inDays: number }[];
+  readonly planned?: readonly (Omit<Neighbour, 'daysAgo'> & { readonly inDays: number })[];
   /** The remedy it is, where it is one. */
   readonly remedy?: RemedyId;
   /** Strengths were heard, in spoons and splashes, and not weighed. */
@@ -159,9 +159,7 @@ export function timingOf(tables: TimingTables, act: Act): CautionFound[] {
 
 const neighboursOf = ({ before = [], planned = [] }: Act): Neighbour[] => [
   ...before.flatMap(({ where, ...one }) => (where === 'tank' ? [] : [{ ...one, where }])),
-  ...planned.flatMap(({ inDays, ...one }) =>
-    (['plant', 'bed'] as const).map((where) => ({ ...one, where, daysAgo: -inDays })),
-  ),
+  ...planned.map(({ inDays, ...one }) => ({ ...one, daysAgo: -inDays })),
 ];
 
 /** What is picked too soon after something went on, or will have. */

@@ -20,6 +20,7 @@ export interface Scene {
     readonly where: 'tank' | 'plant' | 'bed';
     readonly daysAgo: number;
     readonly remedy?: RemedyId;
+    readonly isOwn?: boolean;
   }[];
   /** Days until something that is eaten is picked. */
   readonly daysToHarvest?: number;
@@ -44,7 +45,11 @@ function holds(when: SafetyWhen, { things, facts = [], before = [], daysToHarves
       things.some((thing) => thing.classes.includes(dose.class) && (thing.dose ?? 0) > dose.percent)) &&
     (earlier === undefined ||
       before.some(
-        (item) => item.where === earlier.where && item.daysAgo < earlier.days && item.classes.includes(earlier.class),
+        (item) =>
+          !item.isOwn &&
+          item.where === earlier.where &&
+          item.daysAgo < earlier.days &&
+          item.classes.includes(earlier.class),
       )) &&
     (harvestWithin === undefined || (daysToHarvest !== undefined && daysToHarvest < harvestWithin))
   );

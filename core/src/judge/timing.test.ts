@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import type { IngredientRow, KeepApartRow, PaceRow, RemedyRow } from '../tables';
 import { judge } from './judge';
-import { apartOf, kindOf, nextRoundOn, repeatsOf, tooNear, type Neighbour } from './timing';
-import { addDays } from '../quantities';
+import { apartOf, kindOf, repeatsOf, tooNear, type Neighbour } from './timing';
 
 const told = { source: 'judgement', grade: 'practice' } as const;
 const row = (a: string, b: string, days: number, scope: KeepApartRow['scope'] = 'plant'): KeepApartRow => ({
@@ -105,24 +104,6 @@ describe('rounds', () => {
   });
 });
 
-describe('the next round of a remedy', () => {
-  const repeat = { everyDays: [4, 7], most: 3, inDays: 21 } as const;
-  const day = '2026-06-01';
-  test('counts from the last, not the first, and never before the look', () => {
-    expect(nextRoundOn(repeat, [day, addDays(day, 5)], addDays(day, 6))).toBe(addDays(day, 9));
-    expect(nextRoundOn(repeat, [day], addDays(day, 10))).toBe(addDays(day, 10));
-  });
-  test('is none where the most lies within its span, and one again when that is over', () => {
-    const three = [day, addDays(day, 5), addDays(day, 10)];
-    expect(nextRoundOn(repeat, three, addDays(day, 12))).toBeUndefined();
-    expect(nextRoundOn(repeat, three, addDays(day, 21))).toBe(addDays(day, 21));
-  });
-  test('is none of what is done once', () => {
-    expect(nextRoundOn(undefined, [day], day)).toBeUndefined();
-    expect(nextRoundOn(repeat, [], day)).toBeUndefined();
-  });
-});
-
 describe('the judge', () => {
   const all = {
     ...tables,
@@ -140,8 +121,8 @@ describe('the judge', () => {
 
   test('sees what is planned as well as what was', () => {
     expect(of({ before: [{ classes: ['living'], where: 'plant', daysAgo: 1 }] })).toEqual(['days-between']);
-    expect(of({ planned: [{ classes: ['living'], inDays: 2 }] })).toEqual(['days-between']);
-    expect(of({ planned: [{ classes: ['living'], inDays: 3 }] })).toEqual([]);
+    expect(of({ planned: [{ classes: ['living'], where: 'plant', inDays: 2 }] })).toEqual(['days-between']);
+    expect(of({ planned: [{ classes: ['living'], where: 'plant', inDays: 3 }] })).toEqual([]);
   });
 
   test('knows too cold from too warm, and nothing where no degrees are said', () => {

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, said, type IsoDate } from '../quantities';
+import { said } from '../quantities';
 import type { KeepApartRow, RemedyId, RemedyRow, Tables } from '../tables';
 import type { CautionFound } from './caution';
 import type { ActThing } from './judge';
@@ -10,6 +10,8 @@ export interface Neighbour {
   readonly daysAgo: number;
   /** Which remedy it was, where that is known: its own pace counts only between rounds of itself. */
   readonly remedy?: RemedyId;
+  /** A round of the very series that is asked about: never kept apart from itself, and counted for how often. */
+  readonly isOwn?: boolean;
 }
 
 type PaceTables = Pick<Tables, 'remedies' | 'ingredients' | 'paces'>;
@@ -40,6 +42,7 @@ export function apartOf(
 ): CautionFound[] {
   return things.flatMap(({ classes }) =>
     neighbours.flatMap((neighbour): CautionFound[] => {
+      if (neighbour.isOwn) return [];
       const row = tooNear(tables, classes, neighbour.classes, neighbour.daysAgo, neighbour.where);
       if (!row) return [];
       const wait = Math.ceil(row.days - Math.abs(neighbour.daysAgo));
@@ -70,7 +73,9 @@ export function repeatsOf(
     return [
       ...paced,
       ...roundsOf(tables, thing).flatMap(({ id, kind, repeat: { everyDays, most, inDays } }): CautionFound[] => {
-        const alike = onPlant.filter(({ classes }) => kind.every((name) => classes.includes(name)));
+        const alike = onPlant.filter(
+          ({ classes }) => kind.every((name) => classes.includes(name)) && isSameWay(classes, thing.classes),
+        );
         const isTooSoon = alike.some(
           (one) => one.remedy === id && remedy === id && Math.abs(one.daysAgo) < everyDays[0],
         );
@@ -96,23 +101,6 @@ function mostWithin(days: readonly number[], span: number): number {
   );
 }
 
-/**
- * The first day from `notBefore` on which another round of a remedy keeps its own pace after the last of `applied`;
- * undefined where it has no rounds, or as many as it may have lie too close to that day.
- */
-export function nextRoundOn(
-  repeat: RemedyRow['repeat'],
-  applied: readonly IsoDate[],
-  notBefore: IsoDate,
-): IsoDate | undefined {
-  const last = [...applied].sort().pop();
-  if (!repeat || last === undefined) return undefined;
-  const paced = addDays(last, repeat.everyDays[0]);
-  const on = paced > notBefore ? paced : notBefore;
-  const rounds = [0, ...applied.map((day) => daysBetween(day, on))];
-  return mostWithin(rounds, repeat.inDays) > repeat.most ? undefined : on;
-}
-
 /** What is against today only, and may go on later. */
 export const onlyWaits = (found: CautionFound): boolean =>
   'code' in found && ['days-between', 'too-often', 'too-soon', 'too-many'].includes(found.code);
@@ -127,6 +115,7 @@ export const kindOf = (
 interface Rounds {
   readonly id: RemedyId;
   readonly kind: readonly string[];
+  readonly way: readonly string[];
   readonly repeat: NonNullable<RemedyRow['repeat']>;
 }
 const allRounds = new WeakMap<object, readonly Rounds[]>();
@@ -137,8 +126,20 @@ function roundsOf(tables: Pick<Tables, 'remedies' | 'ingredients'>, { classes }:
   const rounds =
     known ??
     tables.remedies.flatMap(({ id, repeat, ...row }): Rounds[] =>
-      repeat === undefined ? [] : [{ id, repeat, kind: kindOf(tables, row) }],
+      repeat === undefined ? [] : [{ id, repeat, kind: kindOf(tables, row), way: row.classes }],
     );
   if (!known) allRounds.set(tables.remedies, rounds);
-  return rounds.filter(({ kind }) => kind.length > 0 && kind.every((name) => classes.includes(name)));
+  return rounds.filter(
+    ({ kind, way }) => kind.length > 0 && kind.every((name) => classes.includes(name)) && isSameWay(way, classes),
+  );
+}
+
+/** Soap on the leaves and soap poured on the ground are counted apart. */
+const ways = ['spray', 'drench'];
+const waysIn = (classes: readonly string[]) => ways.filter((way) => classes.includes(way));
+
+/** Where either does not say how it is put on, it may be the same way. */
+function isSameWay(one: readonly string[], other: readonly string[]): boolean {
+  const [some, others] = [waysIn(one), waysIn(other)];
+  return some.length === 0 || others.length === 0 || some.some((way) => others.includes(way));
 }

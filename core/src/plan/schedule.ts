@@ -1,10 +1,11 @@
 import {
-  repeatsOf,
+  aroundOn,
+  daysToHarvest,
   testDays,
   thingsOf,
   timingOf,
   type CautionFound,
-  type Neighbour,
+  type Round,
   type TimingTables,
 } from '../judge';
 import type { RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
@@ -299,68 +300,38 @@ function againstDay(
   steps: readonly PlannedStep[],
 ): (CautionFound & { readonly code: TimingCode }) | undefined {
   const { tables } = problem;
-  const things = thingsOf(tables, job.remedy);
-  const rounds = roundsAt(job, problem, steps);
-  const others = rounds.filter(({ isOwn }) => !isOwn);
-  const harvestIn = job.harvestOn === undefined ? -1 : daysBetween(date, job.harvestOn);
-  const found = [
-    // A series keeps its own days by its steps: only how often it goes on counts within it.
-    ...repeatsOf(
-      tables,
-      things,
-      rounds.flatMap((round) => neighbours(tables, round, date)),
-      job.remedy.id,
-    ),
-    ...timingOf(tables, {
-      things,
-      before: others.filter(({ on }) => on <= date).flatMap((round) => neighbours(tables, round, date)),
-      planned: others
-        .filter(({ on }) => on > date)
-        .map(({ remedy, on }) => ({ classes: classesOf(tables, remedy), inDays: daysBetween(date, on) })),
-      ...(harvestIn < 0 ? {} : { daysToHarvest: harvestIn }),
-    }),
-  ];
+  const picked = daysToHarvest(date, job.harvestOn);
+  const found = timingOf(tables, {
+    remedy: job.remedy.id,
+    things: thingsOf(tables, job.remedy),
+    ...aroundOn(tables, roundsAt(job, problem, steps), date),
+    ...(picked === undefined ? {} : { daysToHarvest: picked }),
+  });
   return found.find(isTiming);
 }
 
 const isTiming = (found: CautionFound): found is CautionFound & { readonly code: TimingCode } =>
   'code' in found && (timingCodes as readonly string[]).includes(found.code);
 
-interface Round {
-  readonly remedy: RemedyRow;
-  readonly on: IsoDate;
-  readonly isOwn: boolean;
-}
-
 /** Everything that was put on a job's place, or stands in the plan. */
 function roundsAt({ place, id }: Job, { recent, jobs }: PlanProblem, steps: readonly PlannedStep[]): Round[] {
   const here = jobs.filter((other) => other.place === place);
+  // A place of the plan is one plant, or a bed as a whole.
+  const isOnPlant = true;
   return [
-    ...recent.filter((one) => one.place === place).map(({ remedy, on }) => ({ remedy, on, isOwn: false })),
+    ...recent.filter((one) => one.place === place).map(({ remedy, on }) => ({ remedy, on, isOwn: false, isOnPlant })),
     ...here.flatMap(({ remedy, done, id: of }) =>
       done
         .filter(({ step }) => remedy.steps.some((one) => one.id === step && one.applies))
-        .map(({ on }) => ({ remedy, on, isOwn: of === id })),
+        .map(({ on }) => ({ remedy, on, isOwn: of === id, isOnPlant })),
     ),
     ...here.flatMap(({ remedy, id: of }) =>
       steps
         .filter(({ job, step }) => job === of && step.applies)
-        .map(({ date }) => ({ remedy, on: date, isOwn: of === id })),
+        .map(({ date }) => ({ remedy, on: date, isOwn: of === id, isOnPlant })),
     ),
   ];
 }
-
-const classesOf = (tables: TimingTables, remedy: RemedyRow): readonly string[] =>
-  thingsOf(tables, remedy).flatMap(({ classes }) => classes);
-
-/** A round as the judge takes it: on this plant and on this bed, before that day or (minus) after it. */
-const neighbours = (tables: TimingTables, { remedy, on }: Round, date: IsoDate): Neighbour[] =>
-  (['plant', 'bed'] as const).map((where) => ({
-    classes: classesOf(tables, remedy),
-    where,
-    daysAgo: daysBetween(on, date),
-    remedy: remedy.id,
-  }));
 
 const nearest = (hours: readonly number[], wanted: number) =>
   hours.reduce((best, hour) => (Math.abs(hour - wanted) < Math.abs(best - wanted) ? hour : best), hours[0] ?? wanted);

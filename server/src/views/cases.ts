@@ -12,7 +12,7 @@ import { anyStepsOf, anyTreatments, type TreatmentRow } from '../store/treatment
 import { logEntryOf } from './log';
 import { layOut, stepsOf, type Deps } from './plan';
 import { situationOfCase } from './reading';
-import { maybeRemedy, puts } from './step-safety';
+import { againstRound, maybeRemedy, puts } from './step-safety';
 
 interface Names {
   readonly beds: ReadonlyMap<string, BedRow>;
@@ -159,7 +159,6 @@ export function followOf(db: Db, tables: Tables, treatment: TreatmentRow): Follo
   const result = follow({
     remedy,
     appliedOn,
-    applications: Math.max(1, dates.length),
     ...(dates.length > 0 ? { allAppliedOn: dates } : {}),
     before: { on: before.looked_on, counts: before.counts },
     looks: looks.map(({ looked_on, counts }) => ({ on: looked_on, counts })),
@@ -167,6 +166,7 @@ export function followOf(db: Db, tables: Tables, treatment: TreatmentRow): Follo
     ...(untreated ? { untreated } : {}),
     ...(harm ? { harmSeenOn: harm.looked_on } : {}),
     ...(treatment.strength === null ? {} : { strength: treatment.strength }),
+    against: againstRound(db, tables, treatment, remedy),
   });
   return sayFollow(result, remedy, last.looked_on);
 }

@@ -1,4 +1,15 @@
-import { cautionKey, judge, thingsOf, remedyUse, type Act, type CautionFound } from '@trowel/core/judge';
+import {
+  aroundOn,
+  cautionKey,
+  daysToHarvest,
+  judge,
+  remedyUse,
+  thingsOf,
+  type Act,
+  type AgainstRound,
+  type CautionFound,
+  type Round,
+} from '@trowel/core/judge';
 import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
 import type { RemedyRow, Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
@@ -16,7 +27,7 @@ import { anyStepsOf, anyTreatmentsInBed, type TreatmentRow } from '../store/trea
 export function applyCautions(db: Db, tables: Tables, row: TreatmentRow, today: string): CautionFound[] {
   const remedy = maybeRemedy(tables, row.remedy);
   if (!remedy) return [];
-  const rules = judge(tables, actFor(db, tables, row, remedy, today));
+  const rules = judge(tables, actsFor(db, tables, row, remedy)(today));
   // What was read before the first application of this treatment is only told again.
   const isAgain = anyStepsOf(db, row.id).some(({ step, outcome }) => outcome === 'done' && puts(remedy, step));
   const own = remedy.cautions
@@ -36,20 +47,29 @@ export const maybeRemedy = (tables: Tables, id: string): RemedyRow | undefined =
 export const puts = ({ steps }: RemedyRow, step: string): boolean =>
   steps.some(({ id, applies }) => id === step && applies);
 
+/** What the judge has against putting it on once more, on another day or at another strength. */
+export function againstRound(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow): AgainstRound {
+  const actOn = actsFor(db, tables, row, remedy);
+  return (on, strength) => judge(tables, actOn(on, strength));
+}
+
 /** Putting it on, as the judge takes it: how strong, where, and what this place has had. */
-function actFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow, today: string): Act {
+function actsFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow): (on: string, strength?: number) => Act {
   const owner = maybeOneCase(db, row.case_id);
   const planting = owner?.planting_id ? maybeOnePlanting(db, owner.planting_id) : undefined;
   const use = remedyUse(remedy);
-  const harvest = planting?.harvest_on;
   const tested = testedOn(db, row, remedy);
-  return {
-    remedy: remedy.id,
-    things: thingsOf(tables, remedy, { strength: row.strength ?? undefined }),
-    ...(use === undefined ? {} : { use }),
-    ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, today) }),
-    before: owner ? appliedIn(db, tables, owner.bed_id, owner.planting_id, row, today) : [],
-    ...(harvest ? { daysToHarvest: Math.max(0, daysBetween(today, harvest)) } : {}),
+  const rounds = owner ? roundsIn(db, tables, owner.bed_id, owner.planting_id, row) : [];
+  return (on, strength = row.strength ?? undefined) => {
+    const picked = daysToHarvest(on, planting?.harvest_on ?? undefined);
+    return {
+      remedy: remedy.id,
+      things: thingsOf(tables, remedy, { strength }),
+      ...(use === undefined ? {} : { use }),
+      ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on) }),
+      before: aroundOn(tables, rounds, on).before,
+      ...(picked === undefined ? {} : { daysToHarvest: picked }),
+    };
   };
 }
 
@@ -59,33 +79,17 @@ const testedOn = (db: Db, { id }: TreatmentRow, { steps }: RemedyRow): string | 
     ({ step, outcome }) => outcome === 'done' && steps.some((one) => one.id === step && one.kind === 'test-leaf'),
   )?.on_date;
 
-/** Every other application in this bed, and on this plant. */
-function appliedIn(
-  db: Db,
-  tables: Tables,
-  bedId: string,
-  plantingId: string | null,
-  self: TreatmentRow,
-  today: string,
-) {
-  return anyTreatmentsInBed(db, bedId)
-    .filter(({ id }) => id !== self.id)
-    .flatMap((other) => {
-      const remedy = maybeRemedy(tables, other.remedy);
-      if (!remedy) return [];
-      // Where no plant is named, what goes on the bed goes on what grows there.
-      const samePlant = maybeOneCase(db, other.case_id)?.planting_id === plantingId;
-      const put = { classes: thingsOf(tables, remedy).flatMap(({ classes }) => classes), remedy: remedy.id };
-      return anyStepsOf(db, other.id)
-        .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
-        .flatMap(({ on_date }) => {
-          const daysAgo = daysBetween(on_date, today);
-          return [
-            { ...put, where: 'bed' as const, daysAgo },
-            ...(samePlant ? [{ ...put, where: 'plant' as const, daysAgo }] : []),
-          ];
-        });
-    });
+/** Every application in this bed. */
+function roundsIn(db: Db, tables: Tables, bedId: string, plantingId: string | null, self: TreatmentRow): Round[] {
+  return anyTreatmentsInBed(db, bedId).flatMap((other) => {
+    const remedy = maybeRemedy(tables, other.remedy);
+    if (!remedy) return [];
+    // Where no plant is named, what goes on the bed goes on what grows there.
+    const isOnPlant = maybeOneCase(db, other.case_id)?.planting_id === plantingId;
+    return anyStepsOf(db, other.id)
+      .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
+      .map(({ on_date }) => ({ remedy, on: on_date, isOwn: other.id === self.id, isOnPlant }));
+  });
 }
 
 /** What must still be acknowledged. @returns the stops that forbid it, or the cautions not yet read. */
