@@ -2,6 +2,9 @@
 
 /** Stopped, with what to do instead. */
 export const stopped: readonly string[] = [
+  // The soap that mixes an oil burns where soap does.
+  'spray 1 % oil on the plum in leaf',
+  'oil spray on nasturtiums',
   'castor meal around the beds, dog digs there',
   'rubbing alcohol neat on the leaves of my orchid',
   'Can I add a splash of ammonia cleaner to my bleach bucket for cleaning pots?',
@@ -210,7 +213,6 @@ export const passed: readonly string[] = [
   'cinnamon on seedling soil',
   'beer traps near the cat',
   'sticky traps in the greenhouse',
-  'nasturtium oil',
   'zirconium phosphate on roses',
   'a tablespoon of soap per litre on tomatoes',
   'one part 3 % peroxide to nine parts water on tomato leaves',

@@ -88,7 +88,7 @@ describe('choosing a remedy', () => {
     const mildew = { plant: 'courgette', month: 7, said: 'white powder on the leaves that rubs off' };
     expect(ids(answerWeigh(knowledge, mildew))).toContain('milk-spray');
     const answer = answerWeigh(knowledge, { ...mildew, recent: [{ remedy: 'soap-spray', daysAgo: 0 }] });
-    expect(leftOut(answer, 'milk-spray')).toMatch(/Too soon after soap spray \(1 days? apart\)/);
+    expect(leftOut(answer, 'milk-spray')).toMatch(/Leave 1 day between them: soap washes the milk film off/);
   });
 
   test('fruit-end rot: water before calcium; calcium sprays are shown as not worth making; Epsom never', () => {

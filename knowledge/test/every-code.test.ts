@@ -224,12 +224,8 @@ describe.each(measureSystems)('in %s measures', (system) => {
     const cause = tables.causes[0]?.id ?? '';
     const remedy = tables.remedies[0]?.id ?? '';
     const leftOut: readonly LeftOutReason[] = [
-      { kind: 'not-for-plant', why: 'it burns' },
       { kind: 'speaks-against', cause, why: 'it does harm' },
       { kind: 'setting' },
-      { kind: 'harvest-too-near', waitDays: 14 },
-      { kind: 'keep-apart', from: remedy, days: 14, why: 'they burn together' },
-      { kind: 'bloom' },
       ...knowledge.safetyRules.map(({ id }) => ({
         kind: 'unsafe' as const,
         found: { level: 'stop' as const, rule: id },

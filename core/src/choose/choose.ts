@@ -13,7 +13,7 @@ import {
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
-import { tooNear, againstPlant, judge, testLeafFor, thingsOf, remedyUse, type CautionFound } from '../judge';
+import { judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type CautionFound } from '../judge';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -32,7 +32,11 @@ export interface Circumstances {
   /** The school of a recipe that the gardener keeps to, by remedy. */
   readonly schools?: Readonly<Record<RemedyId, string>>;
   /** What was put on this plant or bed lately. */
-  readonly recent?: readonly { readonly remedy: RemedyId; readonly daysAgo: number }[];
+  readonly recent?: readonly {
+    readonly remedy: RemedyId;
+    readonly daysAgo: number;
+    readonly where?: 'plant' | 'bed';
+  }[];
 }
 
 export interface RankedRemedy {
@@ -85,15 +89,11 @@ export interface NotWorth {
 }
 
 export type LeftOutReason =
-  | { readonly kind: 'not-for-plant'; readonly why: string }
   | { readonly kind: 'speaks-against'; readonly cause: CauseId | ConditionId; readonly why: string }
   | { readonly kind: 'setting' }
-  | { readonly kind: 'harvest-too-near'; readonly waitDays: number }
-  | { readonly kind: 'bloom' }
   | { readonly kind: 'unsafe'; readonly found: CautionFound }
   | { readonly kind: 'forbidden'; readonly what: string }
-  | { readonly kind: 'not-in-cupboard'; readonly ingredient: IngredientId }
-  | { readonly kind: 'keep-apart'; readonly from: RemedyId; readonly days: number; readonly why: string };
+  | { readonly kind: 'not-in-cupboard'; readonly ingredient: IngredientId };
 
 export interface LeftOut {
   readonly id: RemedyId;
@@ -154,7 +154,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
     const testLeaf = testLeafFor(tables, row, circumstances.plant);
     const risk = riskOf(row, weighing);
     const missing = missingFor(row, circumstances);
-    const strength = strengthFor(row, circumstances);
+    const strength = strengthHere(tables, row, circumstances);
     scored.push({
       id: row.id,
       row,
@@ -268,9 +268,12 @@ function missingFor({ recipe }: RemedyRow, { cupboard }: Circumstances): Ingredi
     : undefined;
 }
 
-function strengthFor({ id, recipe }: RemedyRow, { schools }: Circumstances): number | undefined {
-  const kept = recipe?.strengths.find((strength) => strength.id === schools?.[id]);
-  return (kept ?? recipe?.strengths.find(({ byDefault }) => byDefault))?.value;
+/** The school that the gardener keeps to, or what the judge lets pass here. */
+function strengthHere(tables: Tables, row: RemedyRow, circumstances: Circumstances): number | undefined {
+  const { recipe } = row;
+  if (!recipe) return undefined;
+  const kept = recipe.strengths.find(({ id }) => id === circumstances.schools?.[row.id]);
+  return (kept ?? strengthFor(tables, { ...row, recipe }, sceneOf(tables, row, circumstances))).value;
 }
 
 function chanceByTarget({ causes, conditions }: Weighing): Map<string, { chance: number; share: number }> {
@@ -312,8 +315,6 @@ function reasonAgainst(
     forbids.includes(name),
   );
   if (refused !== undefined) return { kind: 'forbidden', what: refused };
-  const plantReason = againstPlant(tables, row, circumstances.plant);
-  if (plantReason) return { kind: 'not-for-plant', why: plantReason };
   if (row.settings && circumstances.setting && !row.settings.includes(circumstances.setting))
     return { kind: 'setting' };
   for (const { id, probability, row: source } of [...weighing.causes, ...weighing.conditions]) {
@@ -321,33 +322,40 @@ function reasonAgainst(
     const note = source.avoid.find(({ remedies = [] }) => remedies.includes(row.id));
     if (note) return { kind: 'speaks-against', cause: id, why: note.why };
   }
-  const { daysToHarvest } = circumstances;
-  if (daysToHarvest !== undefined && row.preHarvestDays > daysToHarvest)
-    return { kind: 'harvest-too-near', waitDays: row.preHarvestDays };
-  const use = remedyUse(row);
-  const [unsafe] = judge(tables, {
-    things: thingsOf(tables, row, { strength: strengthFor(row, circumstances) }),
-    ...(use === undefined ? {} : { use }),
-    facts: circumstances.facts ?? [],
-    ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
+  const act = remedyAct(tables, row, {
+    ...sceneOf(tables, row, circumstances),
+    strength: strengthHere(tables, row, circumstances),
   });
-  if (unsafe?.level === 'stop') return { kind: 'unsafe', found: unsafe };
-  if (circumstances.facts?.includes('on-open-bloom') && row.classes.includes('spray')) return { kind: 'bloom' };
+  const found = judge(tables, act).find((one) => isAgainst(tables, one));
+  if (found) return { kind: 'unsafe', found };
   const missing = missingFor(row, circumstances);
   if (missing !== undefined && circumstances.onlyFromCupboard === true)
     return { kind: 'not-in-cupboard', ingredient: missing };
-  return againstRecent(tables, row, circumstances);
+  return undefined;
 }
+
+/** What is known of this place, as the judge takes it. */
+function sceneOf(tables: Tables, row: RemedyRow, { plant, facts = [], recent = [], daysToHarvest }: Circumstances) {
+  const before = recent.flatMap(({ remedy, daysAgo, where = 'plant' }): NonNullable<Act['before']> => {
+    const classes = thingsOf(tables, rowById(tables.remedies, remedy, 'remedies')).flatMap((thing) => thing.classes);
+    const one = { classes, remedy, daysAgo, ...(remedy === row.id ? { isOwn: true } : {}) };
+    return [{ ...one, where: 'bed' }, ...(where === 'plant' ? [{ ...one, where }] : [])];
+  });
+  return {
+    ...(plant === undefined ? {} : { plants: [plant] }),
+    facts,
+    before,
+    ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
+  };
+}
+
+/** What keeps a remedy from being offered at all: stops, other things too near, and blossom, which is soon over. */
+const isAgainst = (tables: Tables, found: CautionFound): boolean =>
+  found.level === 'stop' ||
+  ('code' in found && (found.code === 'days-between' || found.code === 'wait-to-pick')) ||
+  ('rule' in found &&
+    rowById(tables.safetyRules, found.rule, 'safetyRules').when.facts?.includes('on-open-bloom') === true);
 
 /** Care, hand work and leaving it harm little where the reading was wrong. */
 const isMild = ({ rung, classes }: RemedyRow) =>
   ['leave', 'care', 'hand', 'helpers', 'professional'].includes(rung) && !classes.includes('feed');
-
-function againstRecent(tables: Tables, row: RemedyRow, { recent = [] }: Circumstances): LeftOutReason | undefined {
-  for (const { remedy, daysAgo } of recent) {
-    const done = rowById(tables.remedies, remedy, 'remedies');
-    const rule = tooNear(tables, row.classes, done.classes, daysAgo);
-    if (rule) return { kind: 'keep-apart', from: remedy, days: rule.days, why: rule.why };
-  }
-  return undefined;
-}

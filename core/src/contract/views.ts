@@ -171,7 +171,7 @@ export const caseView = z.object({
     daysToHarvest: z.number().optional(),
     checksDone: z.array(z.string()),
   }),
-  recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number() })),
+  recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number(), where: z.enum(['plant', 'bed']) })),
   nearby: z.array(z.string()),
   treatments: z.array(
     z.object({

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { followRequest, type FollowResponse } from '../contract/follow';
 import { inputError, parseInput } from '../problem';
-import { aroundOn, judge, remedyUse, thingsOf, type Act } from '../judge';
+import { aroundOn, judge, remedyAct, type Act } from '../judge';
 import { follow, type FollowInput, type FollowResult, type NextMove } from '../follow';
 import type { IsoDate } from '../quantities/days';
 import { spokenIn } from '../quantities';
@@ -50,17 +50,9 @@ function anotherRound(
   on: IsoDate,
   strength: number | undefined,
 ): Act {
-  const use = remedyUse(remedy);
-  return {
-    remedy: remedy.id,
-    things: thingsOf(tables, remedy, { strength }),
-    ...(use === undefined ? {} : { use }),
-    ...aroundOn(
-      tables,
-      Array.from({ length: applications }, () => ({ remedy, on: appliedOn, isOwn: true, isOnPlant: true })),
-      on,
-    ),
-  };
+  const round = { remedy, on: appliedOn, isOwn: true, isOnPlant: true };
+  const rounds = Array.from({ length: applications }, () => round);
+  return remedyAct(tables, remedy, { strength, ...aroundOn(tables, rounds, on) });
 }
 
 /** A verdict in words. */

@@ -1,6 +1,7 @@
 import { celsius, gPerSquareMetre, said } from '../quantities';
-import type { AreaLimitRow, LimitRow, RemedyId, Tables, Use } from '../tables';
+import type { AreaLimitRow, LimitRow, PlantId, RemedyId, Tables, Use } from '../tables';
 import { byRule, onlyOnce, type CautionFound } from './caution';
+import { remedyOf } from './remedy-act';
 import { rulesIn, type Scene, type Thing } from './safety';
 import { apartOf, kindOf, repeatsOf, type Neighbour } from './timing';
 
@@ -37,6 +38,10 @@ export interface Act extends Scene {
   readonly planned?: readonly (Omit<Neighbour, 'daysAgo'> & { readonly inDays: number })[];
   /** The remedy it is, where it is one. */
   readonly remedy?: RemedyId;
+  /** How strong that is, in its recipe's own unit. */
+  readonly strength?: number;
+  /** What it goes on, where that is known by name. */
+  readonly plants?: readonly PlantId[];
   /** Strengths were heard, in spoons and splashes, and not weighed. */
   readonly isHeard?: true;
 }
@@ -52,6 +57,7 @@ const slackOf = ({ isHeard }: Pick<Act, 'isHeard'>) => (isHeard ? heard : exact)
  */
 export function judge(tables: Tables, act: Act): CautionFound[] {
   const found = onlyOnce([
+    ...remedyOf(tables, act),
     ...rulesIn(tables, act).map((rule) => byRule(rule, act.facts)),
     ...timingOf(tables, act),
     ...testOf(act),
@@ -121,12 +127,13 @@ function strengthOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
 /** Days between putting a thing on and picking, by the strictest remedy of its kind. */
 function waitOf(
   { remedies, ingredients, paces }: Pick<Tables, 'remedies' | 'ingredients' | 'paces'>,
-  { classes }: Pick<ActThing, 'classes'>,
+  classes: readonly string[],
+  remedy: RemedyId | undefined,
 ): number {
   // A plain weed brew is no brew fed with starch: what a remedy is made of must all be in it.
   const waits = remedies.filter((row) => {
     const made = row.recipe === undefined ? [] : kindOf({ ingredients }, row);
-    return made.length > 0 && made.every((name) => classes.includes(name));
+    return row.id === remedy || (made.length > 0 && made.every((name) => classes.includes(name)));
   });
   return Math.max(
     0,
@@ -163,13 +170,15 @@ const neighboursOf = ({ before = [], planned = [] }: Act): Neighbour[] => [
 ];
 
 /** What is picked too soon after something went on, or will have. */
-function pickingOf(tables: TimingTables, { things, before = [], daysToHarvest }: Act): CautionFound[] {
+function pickingOf(tables: TimingTables, { things, remedy, before = [], daysToHarvest }: Act): CautionFound[] {
   if (daysToHarvest === undefined) return [];
   return [
-    ...things.map((thing) => ({ thing, days: daysToHarvest })),
-    ...before.filter(({ where }) => where === 'plant').map((thing) => ({ thing, days: daysToHarvest + thing.daysAgo })),
-  ].flatMap(({ thing, days }): CautionFound[] => {
-    const wait = waitOf(tables, thing);
+    ...things.map(({ classes }) => ({ classes, remedy, days: daysToHarvest })),
+    ...before
+      .filter(({ where }) => where === 'plant')
+      .map(({ classes, daysAgo, ...one }) => ({ classes, remedy: one.remedy, days: daysToHarvest + daysAgo })),
+  ].flatMap(({ classes, remedy: of, days }): CautionFound[] => {
+    const wait = waitOf(tables, classes, of);
     if (days >= wait) return [];
     return [
       {

@@ -1,5 +1,13 @@
 import { said } from '../quantities';
-import type { PlantId, PlantRow, RemedyRow, Tables } from '../tables';
+import {
+  rowById,
+  type PlantId,
+  type PlantRow,
+  type RemedyRow,
+  type SensitiveTo,
+  type Tables,
+  type Tolerance,
+} from '../tables';
 import type { CautionFound } from './caution';
 
 /** Why a remedy may not go on a plant at all; undefined when it may. */
@@ -7,8 +15,8 @@ export function againstPlant(tables: Tables, row: RemedyRow, plantId: PlantId | 
   const plant = tables.plants.find(({ id }) => id === plantId);
   if (!plant) return undefined;
   const names: readonly string[] = [plant.id, ...plant.groups];
-  const tolerance = row.sensitiveTo && plant.sensitive[row.sensitiveTo];
-  if (tolerance?.tolerance === 'stop') return tolerance.why;
+  const never = toleranceOf(tables, row, plant).find(({ tolerance }) => tolerance === 'stop');
+  if (never) return never.why;
   if (row.notFor?.some((name) => names.includes(name))) return `it harms ${plant.name.toLowerCase()}`;
   if (row.onlyFor && !row.onlyFor.some((name) => names.includes(name)))
     return `it is not meant for ${plant.name.toLowerCase()}`;
@@ -18,8 +26,21 @@ export function againstPlant(tables: Tables, row: RemedyRow, plantId: PlantId | 
 /** Why a remedy must first be tried on two or three leaves of a plant; undefined when it need not. */
 export function testLeafFor(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {
   const plant = tables.plants.find(({ id }) => id === plantId);
-  const tolerance = row.sensitiveTo && plant?.sensitive[row.sensitiveTo];
-  return tolerance?.tolerance === 'test-leaf' ? tolerance.why : undefined;
+  return plant && toleranceOf(tables, row, plant).find(({ tolerance }) => tolerance === 'test-leaf')?.why;
+}
+
+/** How a plant bears what a remedy is made of: what it is named for first, then what else goes in, such as the soap in an oil. */
+function toleranceOf(
+  { ingredients }: Pick<Tables, 'ingredients'>,
+  { sensitiveTo, recipe }: RemedyRow,
+  { sensitive }: PlantRow,
+): readonly { readonly tolerance: Tolerance; readonly why: string }[] {
+  const also = (recipe?.also ?? []).flatMap(
+    ({ ingredient }) => rowById(ingredients, ingredient, 'ingredients').classes,
+  );
+  return [...(sensitiveTo === undefined ? [] : [sensitiveTo]), ...also].flatMap(
+    (name) => sensitive[name as SensitiveTo] ?? [],
+  );
 }
 
 /** Never on this plant; nothing where it may be wetted. */

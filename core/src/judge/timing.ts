@@ -136,7 +136,7 @@ function roundsOf(tables: Pick<Tables, 'remedies' | 'ingredients'>, { classes }:
 
 /** Soap on the leaves and soap poured on the ground are counted apart. */
 const ways = ['spray', 'drench'];
-const waysIn = (classes: readonly string[]) => ways.filter((way) => classes.includes(way));
+export const waysIn = (classes: readonly string[]) => ways.filter((way) => classes.includes(way));
 
 /** Where either does not say how it is put on, it may be the same way. */
 function isSameWay(one: readonly string[], other: readonly string[]): boolean {

@@ -1,14 +1,4 @@
-import {
-  beyondCap,
-  usualStrength,
-  ingredientNamed,
-  judge,
-  nearbyCaution,
-  plantStop,
-  plantTest,
-  thingsOf,
-  remedyUse,
-} from '../judge';
+import { ingredientNamed, judge, nearbyCaution, remedyAct, strengthFor } from '../judge';
 import type { RemedyOrder } from '../contract/mix';
 import { inputError } from '../problem';
 import { plantNamed } from '../read';
@@ -33,29 +23,24 @@ export function mixRemedy(tables: Tables, order: RemedyOrder): MixFound {
   const remedy = mixable(tables, order.remedy);
   const ml = volumeOf(order);
   const { recipe } = remedy;
-  const strength = strengthOf(remedy, order);
   const plants = (order.plants ?? []).map((name) => plantOf(tables, name, 'plants'));
   const nearby = (order.nearby ?? []).map((name) => plantOf(tables, name, 'nearby'));
-  const against: CautionFound[] = [
-    ...beyondCap(remedy, strength.value),
-    ...plants.flatMap((plant) => plantStop(tables, remedy, plant)),
-  ];
-  if (against.length > 0) return refused(against);
-
   const product = productFor(tables, remedy, order);
+  const scene = {
+    product,
+    label: order.bottlePercent,
+    plants: plants.map(({ id }) => id),
+    facts: order.facts ?? [],
+    before: order.vesselHeld === undefined ? [] : [{ classes: order.vesselHeld, where: 'tank' as const, daysAgo: 0 }],
+    ...(order.daysToHarvest === undefined ? {} : { daysToHarvest: order.daysToHarvest }),
+  };
+  const strength = strengthOf(tables, remedy, order, scene);
+  const act = remedyAct(tables, remedy, { ...scene, strength: strength.value });
   // What else goes in, and all that is known of the job, is checked with every part of the mix.
   const others = (order.together ?? []).flatMap((word) => ingredientNamed(tables, word) ?? []);
-  const use = remedyUse(remedy);
   const judged = judge(tables, {
-    things: [
-      ...thingsOf(tables, remedy, { strength: strength.value, product, label: order.bottlePercent }),
-      ...others.map(({ id, classes }) => ({ ingredient: id, classes })),
-    ],
-    ...(use === undefined ? {} : { use }),
-    ...(plants.some(({ groups }) => groups.includes('seedling')) ? { isYoung: true } : {}),
-    facts: order.facts ?? [],
-    before: order.vesselHeld === undefined ? [] : [{ classes: order.vesselHeld, where: 'tank', daysAgo: 0 }],
-    ...(order.daysToHarvest === undefined ? {} : { daysToHarvest: order.daysToHarvest }),
+    ...act,
+    things: [...act.things, ...others.map(({ id, classes }) => ({ ingredient: id, classes }))],
   });
   if (judged.some(({ level }) => level === 'stop')) return refused(judged);
 
@@ -83,7 +68,6 @@ export function mixRemedy(tables: Tables, order: RemedyOrder): MixFound {
         .filter(({ at }) => at !== 'choose')
         .map(({ id, level }): CautionFound => ({ level, own: { remedy: remedy.id, caution: id } })),
       ...judged.filter((found) => !('rule' in found) || !alreadySaid.has(found.rule)),
-      ...plants.flatMap((plant) => plantTest(tables, remedy, plant)),
       ...nearby.flatMap((plant) => nearbyCaution(tables, remedy, plant)),
     ],
     ...(slip ? { slip } : {}),
@@ -110,10 +94,17 @@ function mixable(tables: Tables, id: string): Mixable {
   return { ...remedy, recipe: remedy.recipe };
 }
 
-function strengthOf({ recipe }: Mixable, { strength }: RemedyOrder): StrengthFound {
+function strengthOf(
+  tables: Tables,
+  remedy: Mixable,
+  { strength }: RemedyOrder,
+  scene: Parameters<typeof strengthFor>[2],
+): StrengthFound {
+  const { recipe } = remedy;
   const { kind } = recipe;
   if (typeof strength === 'number') return { kind, value: strength };
-  const found = strength === undefined ? usualStrength(recipe) : recipe.strengths.find(({ id }) => id === strength);
+  const found =
+    strength === undefined ? strengthFor(tables, remedy, scene) : recipe.strengths.find(({ id }) => id === strength);
   if (!found)
     throw inputError('strength', 'strength-unknown', {
       given: String(strength),

@@ -36,20 +36,12 @@ export function actionSentence(tables: Tables, { action }: Weighing): string {
 
 export function leftOutWords(tables: Tables, reason: LeftOutReason, system: MeasureSystem): string {
   switch (reason.kind) {
-    case 'not-for-plant':
-      return `Not on this plant: ${reason.why}.`;
     case 'speaks-against': {
       const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === reason.cause);
       return `Not while ${lowerFirst(row?.name ?? 'this')} is likely: ${reason.why}.`;
     }
     case 'setting':
       return 'Not in this kind of place.';
-    case 'harvest-too-near':
-      return `Picking is too near: it needs ${reason.waitDays} days.`;
-    case 'keep-apart':
-      return `Too soon after ${lowerFirst(rowById(tables.remedies, reason.from, 'remedies').name)} (${reason.days} days apart): ${reason.why}.`;
-    case 'bloom':
-      return 'Not while it is in flower: bees visit it now.';
     case 'unsafe':
       return cautionLine(tables, reason.found, system);
     case 'forbidden':

@@ -1,6 +1,6 @@
 import { inputError } from '@trowel/core/contract';
 import { randomUUID } from 'node:crypto';
-import { againstPlant, beyondCap, onlyWaits, usualStrength } from '@trowel/core/judge';
+import { onlyWaits, strengthFor } from '@trowel/core/judge';
 import { addDays } from '@trowel/core/quantities';
 import { readLine, type About, type Understood } from '@trowel/core/read';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
@@ -111,17 +111,17 @@ export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy
   const remedyRow = tables.remedies.find(({ id }) => id === remedy);
   if (!remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
   const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
-  const against = againstPlant(tables, remedyRow, planting?.plant);
-  if (against !== undefined) throw conflict('not-for-plant', { remedy: remedyRow.name, why: against });
-  if (beyondCap(remedyRow, strength).length > 0)
-    throw inputError('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
   if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
     throw conflict('under-way', { remedy: remedyRow.name });
   const id = randomUUID();
-  // A rule that would stop it at the bed stops it here already: what this bed had, how near the harvest is.
-  const mixed = strength ?? (remedyRow.recipe ? usualStrength(remedyRow.recipe).value : null);
+  const { recipe } = remedyRow;
+  const plants = planting ? [planting.plant] : [];
+  const mixed = strength ?? (recipe ? strengthFor(tables, { ...remedyRow, recipe }, { plants }).value : null);
+  // A rule that would stop it at the bed stops it here already: the plant, what this bed had, how near the harvest is.
   const wanted = { id, case_id: row.id, remedy, strength: mixed, chosen_on: today, ended_on: null };
   const stops = applyCautions(db, tables, wanted, today).filter((found) => found.level === 'stop' && !onlyWaits(found));
+  if (stops.some((found) => 'code' in found && found.code === 'beyond-cap'))
+    throw inputError('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
   if (stops.length > 0) throw refuseUnread(tables, stops.slice(0, 1), garden.oneGarden(db).measures);
   treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: mixed, chosen_on: today });
   return { caseId: row.id, result: { id } };

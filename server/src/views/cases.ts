@@ -12,7 +12,7 @@ import { anyStepsOf, anyTreatments, type TreatmentRow } from '../store/treatment
 import { logEntryOf } from './log';
 import { layOut, stepsOf, type Deps } from './plan';
 import { situationOfCase } from './reading';
-import { againstRound, maybeRemedy, puts } from './step-safety';
+import { againstRound, maybeRemedy, puts, roundsIn } from './step-safety';
 
 interface Names {
   readonly beds: ReadonlyMap<string, BedRow>;
@@ -84,7 +84,7 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       earlier: (situation.earlier ?? []).map((item) => ({ ...item })),
       checksDone: [...situation.checksDone],
     },
-    recent: recentOf(db, tables, treatments, laidOut.today),
+    recent: recentIn(db, tables, row, laidOut.today),
     nearby: [...names.plantings.values()]
       .filter(({ bed_id, id }) => bed_id === row.bed_id && id !== row.planting_id)
       .map(({ plant }) => plant),
@@ -124,12 +124,13 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
   };
 }
 
-function recentOf(db: Db, tables: Tables, treatments: readonly TreatmentRow[], today: string) {
-  return treatments.flatMap((treatment) => {
-    const remedy = maybeRemedy(tables, treatment.remedy);
-    if (!remedy) return [];
-    return applications(db, treatment, remedy).map((on) => ({ remedy: remedy.id, daysAgo: daysBetween(on, today) }));
-  });
+/** What this bed, or this very plant, has had in any of its cases. */
+function recentIn(db: Db, tables: Tables, { bed_id, planting_id }: CaseRow, today: string): CaseView['recent'] {
+  return roundsIn(db, tables, bed_id, planting_id).map(({ remedy, on, isOnPlant }) => ({
+    remedy: remedy.id,
+    daysAgo: daysBetween(on, today),
+    where: isOnPlant ? 'plant' : 'bed',
+  }));
 }
 
 /** Days on which the remedy was put on. */

@@ -3,8 +3,7 @@ import {
   cautionKey,
   daysToHarvest,
   judge,
-  remedyUse,
-  thingsOf,
+  remedyAct,
   type Act,
   type AgainstRound,
   type CautionFound,
@@ -57,19 +56,17 @@ export function againstRound(db: Db, tables: Tables, row: TreatmentRow, remedy: 
 function actsFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow): (on: string, strength?: number) => Act {
   const owner = maybeOneCase(db, row.case_id);
   const planting = owner?.planting_id ? maybeOnePlanting(db, owner.planting_id) : undefined;
-  const use = remedyUse(remedy);
   const tested = testedOn(db, row, remedy);
   const rounds = owner ? roundsIn(db, tables, owner.bed_id, owner.planting_id, row) : [];
   return (on, strength = row.strength ?? undefined) => {
     const picked = daysToHarvest(on, planting?.harvest_on ?? undefined);
-    return {
-      remedy: remedy.id,
-      things: thingsOf(tables, remedy, { strength }),
-      ...(use === undefined ? {} : { use }),
+    return remedyAct(tables, remedy, {
+      strength,
+      plants: planting ? [planting.plant] : [],
       ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on) }),
       before: aroundOn(tables, rounds, on).before,
       ...(picked === undefined ? {} : { daysToHarvest: picked }),
-    };
+    });
   };
 }
 
@@ -79,8 +76,14 @@ const testedOn = (db: Db, { id }: TreatmentRow, { steps }: RemedyRow): string | 
     ({ step, outcome }) => outcome === 'done' && steps.some((one) => one.id === step && one.kind === 'test-leaf'),
   )?.on_date;
 
-/** Every application in this bed. */
-function roundsIn(db: Db, tables: Tables, bedId: string, plantingId: string | null, self: TreatmentRow): Round[] {
+/** Every application in this bed. @param self the treatment that asks, whose own rounds they may be */
+export function roundsIn(
+  db: Db,
+  tables: Tables,
+  bedId: string,
+  plantingId: string | null,
+  self?: TreatmentRow,
+): Round[] {
   return anyTreatmentsInBed(db, bedId).flatMap((other) => {
     const remedy = maybeRemedy(tables, other.remedy);
     if (!remedy) return [];
@@ -88,7 +91,7 @@ function roundsIn(db: Db, tables: Tables, bedId: string, plantingId: string | nu
     const isOnPlant = maybeOneCase(db, other.case_id)?.planting_id === plantingId;
     return anyStepsOf(db, other.id)
       .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
-      .map(({ on_date }) => ({ remedy, on: on_date, isOwn: other.id === self.id, isOnPlant }));
+      .map(({ on_date }) => ({ remedy, on: on_date, isOwn: other.id === self?.id, isOnPlant }));
   });
 }
 
