@@ -28,7 +28,7 @@ describe('one judge', () => {
       const use = remedyUse(remedy);
       const [thing] = thingsOf(knowledge, remedy);
       if (!recipe || !use || !thing) continue;
-      const limit = limitFor(knowledge, thing, use);
+      const limit = limitFor(knowledge, thing, use, { facts: remedy.scene ?? [] });
       if (!limit) continue;
       const most = limit.tested ?? limit.most;
       expect([remedy.id, doseOf(recipe, recipe.cap) <= most * 1.0001]).toEqual([remedy.id, true]);
@@ -194,6 +194,7 @@ describe('one judge for the card', () => {
             things: thingsOf(knowledge, remedy, { strength: value }),
             ...(remedyUse(remedy) === undefined ? {} : { use: remedyUse(remedy) as never }),
             ...(plant === undefined ? {} : { isYoung: true as const }),
+            facts: remedy.scene ?? [],
           };
           const isStopped = stopsOf(judge(knowledge, act));
           const card = answerOrder(knowledge, {

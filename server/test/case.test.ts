@@ -161,6 +161,16 @@ describe('what is refused, by name, with nothing written', () => {
     expect(answer.body.detail).toMatch(/ferns/);
   });
 
+  test('seedlings begin with what seedlings bear, and a mix for grown roots is refused for them', async () => {
+    const bed = await post('/beds', { name: 'Tray', setting: 'pot' });
+    const tray = await post(`/beds/${bed.id}/plantings`, { plant: 'seedling' });
+    const { id = '' } = await post('/cases', { bedId: bed.id, plantingId: tray.id });
+    const answer = await problem(`/cases/${id}/remedies`, { remedy: 'peroxide-drench', strength: 0.3 }).expect(409);
+    expect(answer.body.detail).toMatch(/limit of 0.1 %/);
+    await post(`/cases/${id}/remedies`, { remedy: 'peroxide-drench' });
+    expect((await theCase(id)).treatments[0]?.strength).toBe(0.1);
+  });
+
   test('a closed case takes no more signs until it is opened again', async () => {
     const id = await openCase();
     await post(`/cases/${id}/close`, { outcome: 'left' });

@@ -27,7 +27,7 @@ export const recipeDocument = z.strictObject({
     .max(12),
   /** Steps in order; left empty, the usual order is given. */
   steps: z.array(z.string().trim().min(1).max(300)).max(20).default([]),
-  goesOn: z.enum(['leaves', 'soil', 'tools', 'bait']).default('leaves'),
+  goesOn: z.enum(['leaves', 'bare-wood', 'soil', 'tools', 'bait']).default('leaves'),
   preHarvestDays: z.number().int().min(0).max(400).default(1),
   keepsDays: z.number().int().min(0).max(1000).default(1),
   notes: z.string().max(2000).default(''),

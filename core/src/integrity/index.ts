@@ -118,9 +118,10 @@ export function integrityProblems(tables: Tables): string[] {
     for (const { gives } of check.answers) for (const { sign } of gives) refers('signs', sign, `check "${check.id}"`);
   }
   for (const remedy of tables.remedies) remedyProblems(remedy, tables, need, refers, host);
-  const classes = new Set(tables.remedies.flatMap((remedy) => remedy.classes));
+  const classes = new Set([...tables.remedies, ...tables.ingredients].flatMap((row) => row.classes));
   for (const { id, a, b } of tables.keepApart)
-    for (const name of [a, b]) need(classes.has(name), `keep-apart "${id}" names "${name}", which no remedy has`);
+    for (const name of [a, b])
+      need(classes.has(name), `keep-apart "${id}" names "${name}", which no remedy or ingredient has`);
   const ingredientClasses = new Set(tables.ingredients.flatMap((row) => row.classes));
   for (const { id, when } of tables.safetyRules)
     for (const name of [

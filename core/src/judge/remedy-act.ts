@@ -81,6 +81,7 @@ export function remedyAct(
   const isYoung = tables.plants.some(({ id, groups }) => scene.plants?.includes(id) && groups.includes('seedling'));
   return {
     ...scene,
+    facts: [...(scene.facts ?? []), ...(remedy.scene ?? [])],
     remedy: remedy.id,
     things: thingsOf(tables, remedy, { strength, label, ...(product === undefined ? {} : { product }) }),
     ...(strength === undefined ? {} : { strength }),

@@ -50,9 +50,6 @@ describe('days to keep apart', () => {
     const [found] = apartOf({ keepApart: [row('oil', 'sulphur', 14)] }, [{ classes: ['oil'] }], [at(9, ['sulphur'])]);
     expect(found).toMatchObject({ level: 'caution', with: { wanted: 14, wait: 5 } });
   });
-
-  test('a trail is no plant: what is kept from bait on a trail says nothing of leaves', () =>
-    expect(tooNear({ keepApart: [row('bait', 'spray', 3, 'trail')] }, ['bait'], ['spray'], 0)).toBeUndefined());
 });
 
 describe('rounds', () => {

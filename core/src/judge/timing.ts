@@ -27,7 +27,6 @@ export function tooNear(
 ): KeepApartRow | undefined {
   return keepApart.find(
     (row) =>
-      row.scope !== 'trail' &&
       (scope === undefined || row.scope === scope) &&
       Math.abs(days) < row.days &&
       ((one.includes(row.a) && other.includes(row.b)) || (one.includes(row.b) && other.includes(row.a))),

@@ -18,9 +18,16 @@ import { measureOf } from './pouring';
 import { refused } from './remedy-mix';
 
 /** Where an own recipe goes, as limits count it. */
-const useOf: Record<RecipeDocument['goesOn'], Use> = { leaves: 'leaf', soil: 'root', tools: 'tool', bait: 'bait' };
+const useOf: Record<RecipeDocument['goesOn'], Use> = {
+  leaves: 'leaf',
+  'bare-wood': 'leaf',
+  soil: 'root',
+  tools: 'tool',
+  bait: 'bait',
+};
 const placeFacts: Record<RecipeDocument['goesOn'], readonly SceneFact[]> = {
   leaves: ['on-leaves'],
+  'bare-wood': ['bare-branches'],
   soil: ['on-soil'],
   tools: [],
   bait: [],
@@ -37,7 +44,7 @@ export function checkRecipe(tables: Tables, recipe: RecipeDocument): CautionFoun
     const share = amount / 10;
     return {
       ingredient: row.id,
-      classes: recipe.goesOn === 'leaves' ? [...row.classes, 'spray'] : row.classes,
+      classes: useOf[recipe.goesOn] === 'leaf' ? [...row.classes, 'spray'] : row.classes,
       ...(label === undefined ? {} : { percent: label }),
       // Of a bottle with a strength on its label the strength that goes on counts.
       dose: hasLabel(row) ? (share * (label ?? usualLabelOf(row) ?? 100)) / 100 : share,
@@ -116,13 +123,20 @@ export function recipeOf(tables: Tables, remedyId: string): RecipeDocument {
         amount: round(perLitreOf(spec, usualStrength(spec).value), 2),
         unit: isPowder ? 'g/L' : 'mL/L',
       },
+      ...(spec.also ?? []).map(({ ingredient, perLitre, unit }) => ({
+        ingredient,
+        amount: perLitre,
+        unit: `${unit}/L` as const,
+      })),
     ],
     steps: [],
     goesOn:
       spec.kind === 'bait'
         ? 'bait'
         : remedy.classes.includes('spray')
-          ? 'leaves'
+          ? remedy.scene?.includes('bare-branches')
+            ? 'bare-wood'
+            : 'leaves'
           : remedy.classes.includes('hygiene')
             ? 'tools'
             : 'soil',

@@ -235,11 +235,18 @@ function place(
   return { kind: 'unplaced', passedOver };
 }
 
+const coldest = -60;
+
 /** Evening sprays move to the early morning where wet nights would feed a disease. */
 function windowFor({ keepLeavesDryAtNight, sheltered }: Job, step: StepSpec): WindowSpec {
   const { applies } = step;
   const window: WindowSpec = sheltered
-    ? { part: step.window.part, ...(step.window.sun === 'avoid' ? { sun: 'avoid' } : {}) }
+    ? {
+        part: step.window.part,
+        ...(step.window.sun === 'avoid' ? { sun: 'avoid' } : {}),
+        // Under glass it is never cooler than outside.
+        ...(step.window.between ? { between: [coldest, step.window.between[1]] } : {}),
+      }
     : step.window;
   return keepLeavesDryAtNight && applies && window.part === 'evening' ? { ...window, part: 'morning' } : window;
 }

@@ -22,4 +22,4 @@ export interface PlantRow extends Sourced {
 }
 
 export type SensitiveTo =
-  'soap' | 'oil' | 'milk' | 'bicarbonate' | 'peroxide' | 'sulphur' | 'salt' | 'acid' | 'nitrogen';
+  'soap' | 'oil' | 'milk' | 'bicarbonate' | 'peroxide' | 'sulphur' | 'copper' | 'salt' | 'acid' | 'nitrogen';

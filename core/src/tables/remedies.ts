@@ -10,6 +10,7 @@ import type {
   Sourced,
 } from './common';
 import type { SensitiveTo } from './plants';
+import type { SceneFact } from './safety';
 import type { WeedRoot } from './weeds';
 
 /** The ladder: try in this order unless the case is urgent. */
@@ -212,6 +213,8 @@ export interface RemedyRow extends Sourced {
   readonly notFor?: readonly (PlantId | PlantGroupId)[];
   readonly onlyFor?: readonly (PlantId | PlantGroupId)[];
   readonly settings?: readonly Setting[];
+  /** What is so whenever it is done by its steps, as the judge takes it. */
+  readonly scene?: readonly SceneFact[];
   readonly cautions: readonly Caution[];
   /** Classes for keep-apart: soap, living, bait, acid, feed … */
   readonly classes: readonly string[];
@@ -229,7 +232,7 @@ export interface KeepApartRow extends Sourced {
   /** Days to leave either way. */
   readonly days: number;
   readonly why: string;
-  readonly scope: 'plant' | 'bed' | 'trail';
+  readonly scope: 'plant' | 'bed';
 }
 
 /** What becomes of a trouble that is left alone: by cause, or by kind of cause where none is named. */

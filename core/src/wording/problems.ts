@@ -6,7 +6,6 @@ import { fieldSentences } from './fields';
 const conflicts = {
   'case-closed': 'The case “{name}” is closed; open it again first.',
   'case-open': 'The case is open already.',
-  'not-for-plant': '{remedy} is not for this plant: {why}.',
   'under-way': '{remedy} is already under way in this case.',
   'not-ticked': 'That step is not ticked, so there is nothing to undo.',
   'ticked-already': 'That step is ticked already.',

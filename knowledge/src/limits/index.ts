@@ -62,7 +62,7 @@ export const limits: readonly LimitRow[] = [
     id: 'oil-bare',
     when: 'bare-branches',
   },
-  limit('oil', 'leaf', 2, 'more smothers leaves', 'Use 1 % in leaf.', guideline),
+  limit('oil', 'leaf', 1.5, 'more smothers leaves', 'Use 1 % in leaf; 2 % is for bare wood.', guideline),
   limit('milk', 'leaf', 40, 'more leaves a sour film and mould', 'One part to nine of water.', guideline, 100),
   limit('skim-milk-powder', 'leaf', 2, 'more leaves a film', 'Use {15 g/L}.', practice),
   limit('epsom', 'root', 3, 'salt burns roots', 'Use {10–20 g/L} on moist soil.', guideline),
@@ -74,7 +74,7 @@ export const limits: readonly LimitRow[] = [
   limit('shell-extract', 'leaf', 0.4, 'the acid and salt burn leaves', 'Use 1 to 500.', judgement),
   limit('btk', 'leaf', 0.2, 'more kills nothing more', 'Use the rate on its label.', practice),
   limit('seedling-feed', 'seedling', 0.1, 'salts burn young roots', 'A quarter of the usual strength.', guideline),
-  limit('seedling-feed', 'root', 0.4, 'salts burn roots', 'Use the rate on its label.', guideline),
+  limit('seedling-feed', 'root', 0.3, 'salts burn roots', 'Use the rate on its label.', guideline),
   limit('feed-powder', 'seedling', 0.1, 'salts burn young roots', 'A quarter of the usual strength.', guideline),
   limit('feed-powder', 'root', 0.3, 'salts burn roots', 'Use the rate on its label.', guideline),
   limit(

@@ -2,6 +2,8 @@
 import type { PlantRow } from '@trowel/core/tables';
 import { never, plant, testFirst, woody } from './build';
 
+const stoneFruit = testFirst('copper burns stone fruit in leaf: bare twigs only, before buds open');
+
 export const fruit: readonly PlantRow[] = [
   plant({
     id: 'redcurrant',
@@ -17,6 +19,7 @@ export const fruit: readonly PlantRow[] = [
       'blackcurrants',
     ],
     groups: ['fruit-bush'],
+    sensitive: { sulphur: testFirst('some currants shed their leaves after sulphur') },
     source: 'extension',
     grade: 'guideline',
   }),
@@ -25,6 +28,7 @@ export const fruit: readonly PlantRow[] = [
     name: 'Gooseberry',
     synonyms: ['gooseberries'],
     groups: ['fruit-bush'],
+    sensitive: { sulphur: testFirst('some gooseberries shed their leaves after sulphur') },
     source: 'extension',
     grade: 'guideline',
   }),
@@ -61,6 +65,7 @@ export const fruit: readonly PlantRow[] = [
       'brambles',
     ],
     groups: ['fruit-bush'],
+    sensitive: { sulphur: testFirst('sulphur can burn raspberries in warm weather') },
     ph: [5.6, 6.5],
     source: 'extension',
     grade: 'guideline',
@@ -82,7 +87,10 @@ export const fruit: readonly PlantRow[] = [
     drawing: 'tree',
     parts: woody,
     groups: ['fruit-tree'],
-    sensitive: { soap: { tolerance: 'stop', why: 'soap burns the leaves of plums and cherries' } },
+    sensitive: {
+      soap: { tolerance: 'stop', why: 'soap burns the leaves of plums and cherries' },
+      copper: stoneFruit,
+    },
     source: 'extension',
     grade: 'guideline',
   }),
@@ -103,7 +111,7 @@ export const fruit: readonly PlantRow[] = [
     groups: ['fruit-tree'],
     drawing: 'tree',
     parts: woody,
-    sensitive: { sulphur: never('sulphur burns apricots') },
+    sensitive: { sulphur: never('sulphur burns apricots'), copper: stoneFruit },
     source: 'extension',
     grade: 'guideline',
   }),

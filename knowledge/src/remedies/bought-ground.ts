@@ -118,10 +118,11 @@ export const boughtGroundRemedies: readonly RemedyCore[] = [
     name: 'Iron phosphate pellets',
     rung: 'bought',
     plain: 'Few pellets, thinly strewn at dusk; slugs stop eating and creep away.',
-    honest: 'As good as the poisonous kinds in trials, without the danger to pets and hedgehogs.',
+    honest:
+      'As good as the poisonous kinds in trials, and far less dangerous to pets and hedgehogs; a dog that finds the pack is still ill.',
     targets: [helps('slugs', 0.75, 'they stop eating at once')],
     rate: 'At most {5 g/m²}; again after two weeks.',
-    limits: ['Never metaldehyde: it kills pets and hedgehogs.'],
+    limits: ['Never metaldehyde: it kills pets and hedgehogs.', 'Keep the pack from dogs.'],
     cautions: [labelRules],
     classes: ['pellets'],
     steps: [

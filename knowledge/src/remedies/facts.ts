@@ -114,7 +114,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
     {
       reaches: 'the nest, through those that carry it home',
       where: 'closed stations beside the trail',
-      keeps: keeps(60, 'two months, labelled and locked away'),
+      keeps: keeps(14, 'one to two weeks in the fridge, labelled and locked away; cloudy or mouldy, make it new'),
       wear: ['gloves'],
       spares: spares('some', 'some', 'some'),
       prepare: [step('Make closed stations: lids with holes of {3–4 mm}', 10)],
@@ -248,7 +248,7 @@ const byClass: readonly (readonly [name: string, facts: Part])[] = [
       where: 'marked squares of soil',
       keeps: keeps(0, 'at once'),
       wear: ['goggles', 'gloves'],
-      spares: spares('some', 'some', 'safe'),
+      spares: spares('some', 'some', 'harm'),
       prepare: [step('Stir mustard into water', 5), step('Clear leaves, mark squares', 10)],
     },
   ],
@@ -352,6 +352,11 @@ const byId: Readonly<Record<string, Part>> = {
     prepare: [],
   },
   'castings-topdress': { reaches: 'roots and soil life, mildly', keeps: keeps(180, 'half a year, moist and airy') },
+  'compost-tea-spray': {
+    reaches: 'roots, as a very thin feed',
+    keeps: keeps(0, 'within hours of straining', 'one-go'),
+    prepare: [step('Steep finished compost in water for a day, stirring', 10), step('Strain', 5)],
+  },
   'buried-scraps': { where: '{30 cm} down, beside the plant', reaches: 'soil life, deep down', cost: 'nothing' },
   'ash-soil': { keeps: keeps(1000, 'for years, bone dry') },
   'raw-shells': { keeps: keeps(1000, 'for years, dry'), wear: [] },
@@ -395,7 +400,7 @@ const byId: Readonly<Record<string, Part>> = {
   'milk-dip': {
     where: 'hands and blades',
     reaches: 'viruses on blades and skin',
-    prepare: [step('One part skim milk to four of water', 1)],
+    prepare: [step('Stir skim-milk powder into water, as much as the card says', 3)],
   },
   'soap-soak': { where: 'the whole pot, twenty minutes', reaches: 'ants and root aphids in the pot' },
   'skim-milk-leaf': {

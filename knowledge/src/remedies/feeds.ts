@@ -203,7 +203,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
     recipe: {
       kind: 'percent-volume',
       ingredient: 'seedling-feed',
-      cap: 0.4,
+      cap: 0.3,
       strengths: [
         {
           id: 'quarter',
@@ -280,7 +280,8 @@ export const feedsRemedies: readonly RemedyCore[] = [
     id: 'iron-chelate',
     name: 'Iron chelate',
     rung: 'bought',
-    plain: 'Iron in a form that lime cannot lock up at once; a bridge while rain water and mulch do the lasting work.',
+    plain:
+      'Iron held so that roots can take it up; a bridge while rain water and mulch do the lasting work. Above pH 6.5 the label must say EDDHA: EDTA lets go of its iron there, DTPA above about 7.5.',
     honest: 'New leaves green up in two to three weeks, and pale again unless the root cause is mended.',
     targets: [{ of: 'iron-short', fits: 0.6, why: 'it bridges the weeks until the root zone is right' }],
     recipe: {
@@ -292,7 +293,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
       ],
     },
     rate: '{1 L} a bush at the root. The label on your pack rules.',
-    limits: ['By its label.'],
+    limits: ['By its label.', 'EDTA only below about pH 6.5.'],
     cautions: [{ id: 'stains-paving-cloth', level: 'note', says: 'It stains paving, cloth and skin.', at: 'mix' }],
     classes: ['drench', 'feed'],
     steps: [

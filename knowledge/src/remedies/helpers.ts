@@ -20,7 +20,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     rate: 'By the pack, about 25–50 per m² of leaves.',
     limits: ['Under {16 °C} or in dry air they starve.', 'No spray for two weeks before.'],
     settings: ['greenhouse', 'indoors'],
-    classes: ['living'],
+    classes: ['living', 'released'],
     steps: chain({
       before: ['Count on ten leaves', 'without a count nobody can say whether it helped', 'count'],
       apply: ['Let them out among the leaves in the evening', 'sun and dry air kill them', 10, duskOnWetSoil],
@@ -40,7 +40,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     rate: 'By the card, every two weeks, three to four times.',
     limits: ['Above {18 °C}, no soap or sticky cards near.'],
     settings: ['greenhouse', 'indoors'],
-    classes: ['living'],
+    classes: ['living', 'released'],
     steps: chain({
       before: ['Count scales on ten lower leaves', 'without a count nobody can say whether it helped', 'count'],
       apply: ['Hang the cards low, in shade', 'they climb up', 10, windows.daylight],
@@ -61,7 +61,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     rate: 'About ten for each m².',
     limits: ['Keep ants away first: they guard the aphids.'],
     settings: ['greenhouse', 'indoors'],
-    classes: ['living'],
+    classes: ['living', 'released'],
     steps: chain({
       before: ['Count on ten shoots', 'without a count nobody can say whether it helped', 'count'],
       apply: ['Shake them onto the worst shoots in the evening', 'they eat where they land', 10, duskOnWetSoil],
@@ -80,7 +80,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     targets: [helps('cutworm', 0.6, 'they hunt at the surface'), helps('crane-fly', 0.6, 'on young grubs in autumn')],
     rate: 'About {0.5 million/m²}; the Bench works it out.',
     limits: ['Soil from {14 °C}, wet for a week.'],
-    classes: ['living'],
+    classes: ['living', 'moist-living'],
     steps: chain({
       before: ['Count grubs in one square of turf or soil', 'to know whether it is worth it', 'count'],
       apply: ['Water them on at dusk, on wet soil', 'sun and dryness kill them', 30, duskOnWetSoil],
@@ -109,7 +109,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
         at: 'mix',
       },
     ],
-    classes: ['living'],
+    classes: ['living', 'moist-living'],
     steps: [
       {
         id: 'card',
@@ -183,7 +183,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
       note('chlorine-rain-water', 'No chlorine: rain water or water that stood open a day.', 'mix'),
       note('held-soap-peroxide', 'A can that held soap or peroxide must be washed first.', 'mix'),
     ],
-    classes: ['living'],
+    classes: ['living', 'moist-living'],
     steps: [
       of(
         'count',
@@ -228,7 +228,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     rate: '300 000 per m²; the pack states its area.',
     limits: ['Soil above {5 °C} and moist for two weeks.'],
     cautions: [note('chlorine-soap', 'No chlorine, no soap in the can.', 'mix')],
-    classes: ['living'],
+    classes: ['living', 'moist-living'],
     steps: [
       step('water', 'before', 'Water the bed', 'they swim', [0, 1], 10),
       step('pour', 'apply', 'Pour in the evening', 'sun kills them', [0, 1], 20, livingWindow, 'water'),

@@ -31,23 +31,30 @@ export const plantCareRemedies: readonly RemedyCore[] = [
   }),
   remedy({
     id: 'new-plants-apart',
-    name: 'New plants stand apart a week',
+    name: 'New plants stand apart for weeks',
     rung: 'care',
-    plain: 'Bought pots stand by themselves for a week; look under leaves and into the root ball, or wash roots bare.',
-    honest: 'Keeps most indoor pests out for the price of a week.',
+    plain:
+      'Bought pots stand by themselves for two weeks, four where scale, mealybugs or thrips have been; look under leaves and into the root ball, or wash roots bare.',
+    honest:
+      'Keeps most indoor pests out: aphids and mites show within a week, eggs of scale and thrips need two to four.',
     targets: [
       helps('imported', 0.8, 'what came with it shows'),
       helps('jumping-worm', 0.35, 'worms come with pots'),
       helps('root-aphids', 0.2, 'they come with pots'),
     ],
-    rate: 'Seven days, each new pot.',
+    rate: 'Two to four weeks, each new pot.',
     limits: ['Bark-based or soilless mix; ask what the supplier checks.'],
     classes: ['hygiene'],
     steps: chain({
-      apply: ['Set it apart; look at undersides and roots', 'what came with it shows within a week', 10, windows.any],
-      look: [7, 8, 'Undersides, tips, a sticky card', 'then it may join the others'],
+      apply: [
+        'Set it apart; look at undersides and roots',
+        'most of what came with it shows within two weeks',
+        10,
+        windows.any,
+      ],
+      look: [14, 28, 'Undersides, tips, a sticky card', 'then it may join the others'],
     }),
-    expect: expects('pests on ten leaves', 'clusters', [50, 95], [7, 14], { unit: 'number', clearBelow: 1 }),
+    expect: expects('pests on ten leaves', 'clusters', [50, 95], [14, 28], { unit: 'number', clearBelow: 1 }),
     source: 'extension',
     grade: 'guideline',
   }),
@@ -85,8 +92,6 @@ export const plantCareRemedies: readonly RemedyCore[] = [
       helps('root-bound', 1, 'roots get room'),
       helps('root-aphids', 0.7, 'most go with the old mix'),
       helps('vine-weevil', 0.6, 'grubs go with the old mix'),
-      helps('root-rot', 0.6, 'rotten roots are cut, fresh mix drains'),
-      helps('stem-rot', 0.4, 'plant higher, in fresh mix'),
       helps('mealybugs', 0.2, 'those on roots go'),
       helps('ant-nest', 0.6, 'the nest goes with the old mix'),
     ],
@@ -111,6 +116,41 @@ export const plantCareRemedies: readonly RemedyCore[] = [
       look('look', 'repot', [14, 21], 'New growth?', 'two or three weeks show it'),
     ],
     expect: expects('plants that stand still, of ten', 'slow', [50, 90], [21, 45]),
+    source: 'extension',
+    grade: 'guideline',
+  }),
+  remedy({
+    id: 'repot-same-size',
+    name: 'Cut off rotten roots, fresh mix, no larger pot',
+    rung: 'care',
+    plain:
+      'Knock it out, shake off the wet mix, cut brown soft roots back to firm white, and pot it into fresh gritty mix in the same pot washed, or a smaller one. Water a little after two days.',
+    honest: 'Saves a plant that still has some white roots; one that has none is gone.',
+    targets: [
+      helps('root-rot', 0.6, 'rotten roots are cut, fresh mix drains'),
+      helps('stem-rot', 0.4, 'it stands higher, in fresh mix'),
+    ],
+    rate: 'The same pot, scrubbed, or one size smaller; a third of the leaves off if half of the roots went.',
+    limits: ['Never a larger pot: mix without roots in it stays wet.', 'No feed before new growth.'],
+    settings: ['pot', 'indoors', 'greenhouse'],
+    cautions: [
+      note('wipe-blade-roots', 'Wipe the blade between plants; bin the old mix, do not compost it.'),
+      note('open-compost-bags', 'Open compost bags away from your face and damp the mix: dust can carry germs.'),
+    ],
+    classes: ['repot'],
+    steps: [
+      step(
+        'repot',
+        'apply',
+        'Cut the rotten roots off, pot into fresh mix, leave it dry for two days',
+        'cut roots heal in air, and rot in wet',
+        [0, 1],
+        25,
+        windows.any,
+      ),
+      look('look', 'repot', [14, 21], 'Firm, and growing?', 'new roots need two or three weeks'),
+    ],
+    expect: expects('plants that stay limp, of ten', 'keeled-over', [30, 70], [14, 35]),
     source: 'extension',
     grade: 'guideline',
   }),
@@ -142,7 +182,8 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     id: 'sow-again',
     name: 'Sow again, warm and moist',
     rung: 'care',
-    plain: 'Fresh seed, soil above {10–12 °C}, twice its thickness deep, never drying out until it is up.',
+    plain:
+      'Fresh seed in soil that is warm enough, twice its thickness deep, never drying out until it is up: most from {10–12 °C}, beans, squash and sweet corn {13–18 °C}; lettuce fails above about {27 °C}.',
     honest: 'Nearly always cheaper than waiting.',
     targets: [
       helps('poor-germination', 1, 'most failures are cold or drying out'),
@@ -153,7 +194,9 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     rate: 'Twice the seed’s thickness deep.',
     classes: ['care'],
     steps: [
-      step('warm', 'before', 'Measure the soil: above {10 °C}?', 'cold seed rots', [0, 2], 3, { part: 'morning' }),
+      step('warm', 'before', 'Measure the soil: warm enough for this seed?', 'cold seed rots', [0, 2], 3, {
+        part: 'morning',
+      }),
       step(
         'sow',
         'apply',
@@ -174,13 +217,13 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     id: 'earth-up',
     name: 'Earth up, mulch, water while tubers form',
     rung: 'care',
-    plain: 'Keep light off potatoes and the soil moist for the weeks after they flower.',
+    plain: 'Keep light off potatoes, and the soil moist for four to six weeks from when tubers set.',
     honest: 'It stops greening for certain and scab mostly.',
     targets: [
       helps('green-potato', 1, 'no light, no green'),
       helps('potato-scab', 0.8, 'moist soil at tuber set prevents it'),
     ],
-    rate: 'A ridge a hand high; {15 L/m²} a week while tubers form.',
+    rate: 'A ridge a hand high; {15 L/m²} a week for four to six weeks from tuber set, about when flower buds show.',
     classes: ['care'],
     steps: [
       step('ridge', 'apply', 'Draw soil up to the stems', 'light greens them', [0, 3], 20),

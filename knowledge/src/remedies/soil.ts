@@ -24,7 +24,8 @@ export const soilRemedies: readonly RemedyCore[] = [
     ],
     rate: 'Fork every {15 cm}, {25 cm} deep, not turned; compost {3–5 cm}; then cardboard overlapping {15 cm} under {10 cm} of chips, or a cover crop.',
     limits: ['Only in moist, crumbly soil: never wet.', 'Never chop or till runners.'],
-    settings: ['bed', 'lawn', 'tree', 'greenhouse'],
+    // A lawn is spiked with hollow tines, and a fork this deep cuts the roots of a tree.
+    settings: ['bed', 'greenhouse'],
     cautions: [
       {
         id: 'gloves-compost-open',
@@ -253,7 +254,7 @@ export const soilRemedies: readonly RemedyCore[] = [
     targets: [helps('potassium-short', 0.3, 'it holds potassium'), helps('acid', 0.4, 'it limes')],
     rate: '{50 g/m²} a year, {70 g/m²} at most.',
     limits: ['Not for potatoes or acid lovers.', 'Never with manure or ammonium feed: weeks apart.'],
-    notFor: ['acid-lover'],
+    notFor: ['acid-lover', 'potato'],
     cautions: [caution('gloves-mask-dust', 'Gloves and mask: the dust burns eyes.')],
     classes: ['lime'],
     steps: chain({

@@ -348,7 +348,7 @@ export const wateringRemedies: readonly RemedyCore[] = [
     id: 'rinse-and-rest',
     name: 'Rinse, then leave alone',
     rung: 'care',
-    plain: 'Rinse leaves with clean soft water in the evening and put nothing else on for two weeks.',
+    plain: 'Rinse leaves with clean soft water at once, in shade, and put nothing else on for two weeks.',
     honest: 'Burnt leaves stay burnt; new ones tell.',
     targets: [
       helps('spray-burn', 1, 'it takes off what still burns'),
@@ -363,11 +363,11 @@ export const wateringRemedies: readonly RemedyCore[] = [
       step(
         'rinse',
         'apply',
-        'Rinse leaves with soft water',
+        'Rinse leaves with soft water at once, out of the sun',
         'what is still on goes on burning',
-        [0, 1],
+        [0, 0],
         10,
-        windows.contactSpray,
+        windows.any,
       ),
       look('look', 'rinse', [7, 10], 'Look at leaves that opened since', 'only new leaves tell'),
     ],
