@@ -1,4 +1,3 @@
-export * from './bottles';
 export * from './caution';
 export * from './on-plant';
 export * from './remedy-act';

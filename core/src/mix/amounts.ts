@@ -3,7 +3,6 @@ import type { RemedyOrder } from '../contract/mix';
 import { g, gPerLitre, mL, mLPerLitre, said, trim, type Said } from '../quantities';
 import type { IngredientRow, RecipeSpec } from '../tables';
 import { boricAcidInBorax } from './bench/bait';
-import { usualBottlePercent } from '../judge';
 import { syrupDensity } from './limits';
 
 /** What goes in, before it is measured. */
@@ -24,7 +23,7 @@ export function amountsFor(
   recipe: RecipeSpec,
   value: number,
   ml: number,
-  { id: ingredient }: Pick<IngredientRow, 'id'>,
+  { id: ingredient, label }: Pick<IngredientRow, 'id' | 'label'>,
   order: Pick<RemedyOrder, 'bottlePercent'>,
 ): Amounts {
   const poured = (stock: number, working: Said): Amounts => ({
@@ -50,7 +49,7 @@ export function amountsFor(
       };
     }
     case 'percent-strength': {
-      const bottle = bottlePercentOf(order, value);
+      const bottle = bottlePercentOf(order.bottlePercent ?? label?.usual ?? 100, value);
       const stock = (ml * value) / bottle;
       return poured(
         stock,
@@ -110,7 +109,7 @@ export function withAlso({ also = [] }: RecipeSpec, amounts: Amounts, ml: number
 }
 
 /** How strong a bottle may be at all is a safety rule; here it must only be strong enough. */
-function bottlePercentOf({ bottlePercent = usualBottlePercent }: Pick<RemedyOrder, 'bottlePercent'>, wanted: number) {
+function bottlePercentOf(bottlePercent: number, wanted: number): number {
   if (bottlePercent < wanted)
     throw inputError('bottlePercent', 'bottle-too-weak', { has: trim(bottlePercent, 2), wanted: trim(wanted, 2) });
   return bottlePercent;

@@ -1,16 +1,8 @@
-import {
-  hasLabel,
-  ingredientNamed,
-  judge,
-  usualLabelOf,
-  type ActThing,
-  type CautionFound,
-  usualStrength,
-} from '../judge';
+import { ingredientNamed, judge, type ActThing, type CautionFound, usualStrength } from '../judge';
 import { inputError } from '../problem';
 import type { RecipeDocument } from '../contract/recipe';
 import { gPerLitre, mL, mLPerLitre, g, said, type Quantity } from '../quantities';
-import type { IngredientRow, SceneFact, Tables, Use } from '../tables';
+import { rowById, type IngredientRow, type SceneFact, type Tables, type Use } from '../tables';
 import type { MixFound } from './found';
 import { perLitreOf } from './limits';
 import { liquid, powder, round, type PartFound } from './parts';
@@ -47,7 +39,7 @@ export function checkRecipe(tables: Tables, recipe: RecipeDocument): CautionFoun
       classes: useOf[recipe.goesOn] === 'leaf' ? [...row.classes, 'spray'] : row.classes,
       ...(label === undefined ? {} : { percent: label }),
       // Of a bottle with a strength on its label the strength that goes on counts.
-      dose: hasLabel(row) ? (share * (label ?? usualLabelOf(row) ?? 100)) / 100 : share,
+      dose: row.label ? (share * (label ?? row.label.usual ?? 100)) / 100 : share,
     };
   });
   return judge(tables, { things, facts: placeFacts[recipe.goesOn], use: useOf[recipe.goesOn] });
@@ -120,7 +112,10 @@ export function recipeOf(tables: Tables, remedyId: string): RecipeDocument {
     parts: [
       {
         ingredient: spec.ingredient,
-        amount: round(perLitreOf(spec, usualStrength(spec).value), 2),
+        amount: round(
+          perLitreOf(spec, usualStrength(spec).value, rowById(tables.ingredients, spec.ingredient, 'ingredients')),
+          2,
+        ),
         unit: isPowder ? 'g/L' : 'mL/L',
       },
       ...(spec.also ?? []).map(({ ingredient, perLitre, unit }) => ({

@@ -25,6 +25,8 @@ export interface IngredientRow extends Sourced {
   readonly density: number;
   /** g of the thing that acts per mL of the product as bought (soap solids, say). */
   readonly active?: { readonly name: string; readonly gramsPerMl: number; readonly range: readonly [number, number] };
+  /** Its label says how strong it is, and that matters: what is usual where nothing is said, %. */
+  readonly label?: { readonly usual?: number };
   readonly form: 'liquid' | 'powder';
   /** What safety rules call it: acid, bleach, soap … */
   readonly classes: readonly string[];

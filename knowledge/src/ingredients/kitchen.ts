@@ -158,6 +158,8 @@ export const kitchen: readonly IngredientRow[] = [
       'white vinegar',
     ],
     density: 1.01,
+    // What kitchens have.
+    label: { usual: 5 },
     classes: ['acid'],
     ...liquid,
   },
@@ -166,6 +168,8 @@ export const kitchen: readonly IngredientRow[] = [
     name: 'Lemon juice',
     words: ['lemon juice', 'squeezed lemon', 'juice of a lemon', 'juice of half a lemon', 'citric acid', 'lime juice'],
     density: 1.03,
+    // What kitchens have.
+    label: { usual: 5 },
     classes: ['acid'],
     ...liquid,
   },

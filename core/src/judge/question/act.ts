@@ -1,7 +1,6 @@
 import { amountsIn, type HeardAmount, type HeardDose, type HeardTimes } from '../../hear';
 import type { MeasureSystem } from '../../quantities';
 import type { IngredientRow, PlantRow, SceneFact, Use } from '../../tables';
-import { hasLabel, usualLabelOf } from '../bottles';
 import type { Act, ActThing } from '../judge';
 import type { Mention } from '../mentions';
 import { nitrogenOf } from './feeds';
@@ -77,13 +76,12 @@ export function onceEach(said: readonly Dosed[]): Dosed[] {
 }
 
 function thingOf(row: IngredientRow, dose: HeardDose, use: Use | undefined, facts: readonly SceneFact[]): ActThing {
-  const label = dose.label ?? usualLabelOf(row);
+  const label = dose.label ?? row.label?.usual;
   const isThinned = dose.percent !== undefined;
   const isWhole =
-    !isThinned && (dose.neat === true || (hasLabel(row) && dose.label !== undefined && use !== undefined));
+    !isThinned && (dose.neat === true || (row.label !== undefined && dose.label !== undefined && use !== undefined));
   const share = isThinned ? dose.percent : isWhole ? neat : undefined;
-  const strength =
-    share === undefined ? undefined : hasLabel(row) && label !== undefined ? (share * label) / 100 : share;
+  const strength = share === undefined ? undefined : row.label && label !== undefined ? (share * label) / 100 : share;
   return {
     ingredient: row.id,
     // What is said to be sprayed is a spray, whatever it is; a net over leaves is none.

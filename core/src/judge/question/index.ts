@@ -1,7 +1,6 @@
 import { amountsIn, dosesIn, isThere, saysLetBe, timesIn, type HeardDose } from '../../hear';
 import type { IsoDate, MeasureSystem } from '../../quantities';
 import type { SceneFact, Tables, Use } from '../../tables';
-import { hasLabel } from '../bottles';
 import { onlyOnce, type CautionFound } from '../caution';
 import { judge, type Act } from '../judge';
 import { mentions, type Mention } from '../mentions';
@@ -92,7 +91,13 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const dosed = things.filter(({ row }) => row.id !== 'water');
   const doses = dosesIn(
     line,
-    dosed.map(({ at, length, row }) => ({ at, length, form: row.form, density: row.density, hasLabel: hasLabel(row) })),
+    dosed.map(({ at, length, row }) => ({
+      at,
+      length,
+      form: row.form,
+      density: row.density,
+      hasLabel: row.label !== undefined,
+    })),
     measures,
   );
   // "Leaf-mould brew" is no leaf.
