@@ -34,7 +34,7 @@ export function lessonDigest({ signs, concepts, plants }: Tables): string {
     JSON.stringify([
       signs.map(({ id, name, plain, says }) => [id, name, plain, says]),
       concepts,
-      plants.map(({ id, name, synonyms }) => [id, name, synonyms]),
+      plants.map(({ id, name, synonyms, kin }) => [id, name, synonyms, kin]),
     ]),
   );
   return digest.digest('hex').slice(0, 16);

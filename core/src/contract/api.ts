@@ -18,6 +18,8 @@ import { weighRequest, weighResponse } from './weigh';
  * done once however often it is sent. A path holds one `:id` at most.
  */
 const made = z.object({ id: z.string() });
+/** A planting; with the row that stands in for a plant that has none of its own. */
+const planted = made.extend({ readAs: z.string().optional() });
 const nothing = z.object({});
 
 const read = <Output extends z.ZodType>(path: string, output: Output) =>
@@ -142,7 +144,7 @@ export const calls = {
 
   // The garden.
   addBed: act('/beds', commands.addBed, made, log('add-bed', 'Bed added'), ['garden', 'notebook']),
-  addPlanting: act('/beds/:id/plantings', commands.addPlanting, made, log('add-planting', 'Planted'), [
+  addPlanting: act('/beds/:id/plantings', commands.addPlanting, planted, log('add-planting', 'Planted'), [
     'garden',
     'bed',
     'notebook',

@@ -2,9 +2,9 @@ import { chooseRemedies } from '../choose';
 import { ingredientNamed } from '../judge';
 import { inputError, parseInput } from '../problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
-import { evidenceFromSoil, plantNamed, readLine, type About, type Perhaps, type Understood } from '../read';
+import { evidenceFromSoil, kinNamed, plantNamed, readLine, type About, type Perhaps, type Understood } from '../read';
 import { spokenIn } from '../quantities';
-import { rowById, type SignRow, type Tables } from '../tables';
+import { rowById, type PlantRow, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
 import {
   actionSentence,
@@ -217,8 +217,14 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
       ...(request.earlier === undefined ? {} : { earlier: request.earlier }),
       ...(request.bed?.history === undefined ? {} : { history: request.bed.history }),
     },
-    ...(plant === undefined ? {} : { plantName: plant.name }),
+    ...(plant === undefined ? {} : { plantName: plantReadAs(plant, request.plant ?? request.said ?? '') }),
   };
+}
+
+/** The name of what is read; with a relative that it stands in for. */
+function plantReadAs(plant: PlantRow, said: string): string {
+  const relative = kinNamed(plant, said);
+  return relative === undefined ? plant.name : `${plant.name} (read for ${relative}, a relative)`;
 }
 
 function aboutOf(tables: Tables, { plant, setting }: WeighRequest): About {

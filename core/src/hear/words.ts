@@ -76,7 +76,22 @@ export const plantNamesOf = (plant: PlantRow): string[] => [
   plant.id.replace(/-/g, ' '),
   ...plant.name.split(/,| and /),
   ...plant.synonyms,
+  ...(plant.kin ?? []),
 ];
+
+/** The relative that was named where this plant is read in its place; undefined where it was named itself. */
+export function kinNamed({ kin = [], ...plant }: PlantRow, text: string): string | undefined {
+  const said = ` ${stemsIn(text)} `;
+  const own = plantNamesOf(plant);
+  const longest = [...own, ...kin]
+    .filter((name) => said.includes(` ${stemsIn(name)} `))
+    .sort((a, b) => b.length - a.length)[0];
+  return longest !== undefined && kin.includes(longest) ? longest : undefined;
+}
+const stemsIn = (text: string): string =>
+  tokensOf(text)
+    .map(({ stem }) => stem)
+    .join(' ');
 
 /** Built once for a set of tables. */
 export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' | 'plants' | 'signs'>): Lexicon {

@@ -12,11 +12,11 @@ export interface Told {
 }
 
 /** Share of what is told that has nothing to do with the trouble: weeds, care, what lies about. */
-const aside = Number((globalThis as any).process?.env?.ASIDE ?? 0.35);
+const aside = 0.35;
 /** A cause that no plant of this kind has, unless its row says otherwise. */
 const stranger = 0.02;
 /** How far the story may speak for itself: 0 not at all, 1 as though one cause had to explain it all. */
-const pull = Number((globalThis as any).process?.env?.PULL ?? 0.7);
+const pull = 0.7;
 
 interface Ground {
   /** By cause: prior, and by sign row how likely it is told of that cause. */

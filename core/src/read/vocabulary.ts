@@ -33,7 +33,7 @@ export interface Perhaps {
 }
 
 /** From here a reading of words is taken as said; below it is offered and counts for less. */
-export const sureFrom = 0.5;
+export const sureFrom = 0.6;
 
 /** True for what was read with doubt and not confirmed by a tap. */
 export const isPerhaps = ({ sure = 1 }: { readonly sure?: number }): boolean => sure < sureFrom;

@@ -9,6 +9,8 @@ export interface PlantRow extends Sourced {
   readonly name: string;
   /** Other names, in lower case. */
   readonly synonyms: readonly string[];
+  /** Plants without a row of their own that this one stands in for: relatives with the same troubles. */
+  readonly kin?: readonly string[];
   readonly groups: readonly PlantGroupId[];
   readonly edible: boolean;
   /** Which outline is drawn for tapping. */

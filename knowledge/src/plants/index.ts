@@ -4,7 +4,10 @@ import type { PlantRow } from '@trowel/core/tables';
 import { fruit } from './fruit';
 import { herbs } from './herbs';
 import { indoors } from './indoors';
+import { kin } from './kin';
 import { ornamentals } from './ornamentals';
 import { vegetables } from './vegetables';
 
-export const plants: readonly PlantRow[] = [...vegetables, ...fruit, ...herbs, ...ornamentals, ...indoors];
+export const plants: readonly PlantRow[] = [...vegetables, ...fruit, ...herbs, ...ornamentals, ...indoors].map((row) =>
+  kin[row.id] === undefined ? row : { ...row, kin: kin[row.id] },
+);

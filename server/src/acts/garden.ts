@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { inputError } from '@trowel/core/contract';
 import { answered } from '@trowel/core/practice';
-import { plantNamed } from '@trowel/core/read';
+import { kinNamed, plantNamed } from '@trowel/core/read';
 import { rowById } from '@trowel/core/tables';
 import { readSoilCsv } from '../formats/soil-csv';
 import { notFound } from '../problems';
@@ -23,14 +23,10 @@ export const addPlanting = act('addPlanting', ({ db, tables, today }, { plant, l
   const known = tables.plants.some(({ id }) => id === plant) ? plant : plantNamed(tables, plant);
   if (known === undefined) throw inputError('plant', 'unknown-plant', { given: plant });
   const id = randomUUID();
-  garden.addPlanting(db, {
-    id,
-    bed_id: bedId,
-    plant: known,
-    label: label ?? rowById(tables.plants, known, 'plants').name,
-    planted_on: today,
-  });
-  return { caseId: null, result: { id } };
+  const row = rowById(tables.plants, known, 'plants');
+  garden.addPlanting(db, { id, bed_id: bedId, plant: known, label: label ?? row.name, planted_on: today });
+  const isRelative = kinNamed(row, plant) !== undefined;
+  return { caseId: null, result: { id, ...(isRelative ? { readAs: row.name } : {}) } };
 });
 
 export const changeGarden = act(

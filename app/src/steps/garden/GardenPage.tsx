@@ -63,9 +63,19 @@ export function GardenPage() {
 function BedCard({ bed }: { bed: Bed }) {
   const [plant, setPlant] = useDraft(`plant-${bed.id}`);
   const addPlanting = useAct('addPlanting');
+  const tell = useNotice();
   const add = () => {
-    if (plant.trim() !== '')
-      addPlanting.mutate({ id: bed.id, body: { plant, label: capital(plant) } }, { onSuccess: () => setPlant('') });
+    if (plant.trim() === '') return;
+    addPlanting.mutate(
+      { id: bed.id, body: { plant, label: capital(plant) } },
+      {
+        onSuccess: ({ readAs }) => {
+          setPlant('');
+          if (readAs !== undefined)
+            tell({ says: `${capital(plant)} has no row of its own: it is read as a relative, ${lowerFirst(readAs)}.` });
+        },
+      },
+    );
   };
   return (
     <Sheet>

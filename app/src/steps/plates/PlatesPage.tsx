@@ -1,10 +1,11 @@
-import { signsByPart, type TapPart } from '@trowel/core/read';
-import type { SignRow } from '@trowel/core/tables';
+import { findSigns, signsByPart, type TapPart } from '@trowel/core/read';
+import { rowById } from '@trowel/core/tables';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Plate } from '@/drawing/Plate';
 import { useKnowledge } from '@/knowledge';
+import { useReader } from '@/reader';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row } from '@/ui/layout';
 import { Toggle } from '@/ui/Toggle';
@@ -17,12 +18,14 @@ export function PlatesPage() {
   const shelves = useMemo(() => signsByPart(knowledge), [knowledge]);
   const [wanted, setWanted] = useState('');
   const [part, setPart] = useState<TapPart>('tips');
-  const words = wanted.trim().toLowerCase();
-  const fits = ({ name, plain }: SignRow) => `${name} ${plain}`.toLowerCase().includes(words);
-  // A search goes through all shelves; otherwise one shelf at a time is enough to look at.
-  const shown = (words === '' ? shelves.filter(({ id }) => id === part) : shelves)
-    .map((shelf) => ({ ...shelf, signs: shelf.signs.filter(fits) }))
-    .filter(({ signs }) => signs.length > 0);
+  const reader = useReader();
+  const words = wanted.trim();
+  // A search goes through all shelves, by what people say as well; otherwise one shelf at a time is enough to look at.
+  const shown = useMemo(() => {
+    if (words === '') return shelves.filter(({ id }) => id === part);
+    const signs = findSigns(reader, words).map((id) => rowById(reader.signs, id, 'signs'));
+    return signs.length === 0 ? [] : [{ id: 'found', label: 'Nearest first', signs }];
+  }, [reader, words, shelves, part]);
   return (
     <Page wide>
       <Heading rank={1}>Plates</Heading>

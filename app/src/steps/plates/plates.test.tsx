@@ -28,13 +28,31 @@ describe('the plates', () => {
     expect(knowledge.signs.filter(({ id }) => !shelved.has(id)).map(({ id }) => id)).toEqual([]);
   });
 
-  test('a word is looked for on all shelves, in names and descriptions', () => {
+  test('a word is looked for on all shelves: what is named so stands first, then what people call so', () => {
     draw(<PlatesPage />);
-    type('Find a plate', 'Sticky');
-    const wanted = knowledge.signs.filter(({ name, plain }) => `${name} ${plain}`.toLowerCase().includes('sticky'));
-    expect(plates()).toHaveLength(wanted.length);
-    for (const { name } of wanted) expect(plates().some((label) => label?.startsWith(name))).toBe(true);
+    type('Find a plate', 'sticky');
+    const named = knowledge.signs.filter(({ name }) => /sticky/i.test(name));
+    const shown = plates();
+    for (const { name } of named)
+      expect(shown.slice(0, named.length).some((label) => label?.startsWith(name))).toBe(true);
+    const tells = knowledge.signs.filter(({ name, plain }) => /sticky/i.test(`${name} ${plain}`));
+    for (const { name } of tells) expect(shown.some((label) => label?.startsWith(name))).toBe(true);
     expect(shelves.some(({ label, signs }) => isPressed(`${label} · ${signs.length}`))).toBe(false);
+  });
+
+  test.each([
+    ['greenfly', 'clusters'],
+    ['blossom end rot', 'sunken-flower-end'],
+    ['looks like icing sugar', 'white-powder'],
+  ])('“%s”, which no plate is called, finds its plate', (said, sign) => {
+    draw(<PlatesPage />);
+    type('Find a plate', said);
+    const name = knowledge.signs.find(({ id }) => id === sign)?.name ?? '-';
+    expect(
+      plates()
+        .slice(0, 3)
+        .some((label) => label?.startsWith(name)),
+    ).toBe(true);
   });
 
   test('a word that nothing speaks of is said so, and a shelf clears the search', () => {
