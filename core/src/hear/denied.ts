@@ -1,6 +1,6 @@
 /** "No candles near", "nobody drinks from it", "nothing blooming": what stands right after such a word is not there. */
 const denial =
-  /\b(?:no|none|nobody|nothing|no one|without|never|isn'?t|aren'?t|nor|free of|instead of|out of|rather than|away from|un|not (?:near|on|in|any|a|the|for|yet|into|over|at)|don'?t (?:have|use|want)|there'?s no|zero|well clear of|far from)\s+(?:(?:any|the|other|real|more|is|are|has|have|of|near|use|in|on)\s+){0,2}(?:[\p{L}'’-]+\s+){0,1}$/iu;
+  /\b(?:no|none|nobody|nothing|no one|without|never|isn'?t|aren'?t|nor|(?:are|is|was|were|am|'re|’re|'s|’s|'m) not|free of|instead of|out of|rather than|away from|un|not (?:near|on|in|any|a|the|for|yet|into|over|at)|don'?t (?:have|use|want)|there'?s no|zero|well clear of|far from)\s+(?:(?:any|the|other|real|more|is|are|has|have|of|near|use|in|on)\s+){0,2}(?:[\p{L}'’-]+\s+){0,1}$/iu;
 /** "No bees, children or ponds about" denies each. */
 const listed = /\b(?:no|without)\s+(?:[\p{L}'’-]+,?\s+){0,3}(?:or|and|,|no)\s+$/iu;
 

@@ -83,7 +83,7 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
   // "Half a pint" names no pint besides.
   const ones = onesIn(line, system).filter(
     (one) =>
-      !itself.test(line.slice(one.at + one.length)) &&
+      (isRate(told, one, line) || !itself.test(line.slice(one.at + one.length))) &&
       !told.some(({ at, length }) => one.at > at && one.at < at + length && shareWord.test(line.slice(at, one.at))),
   );
   const amounts = [...told, ...ones].sort((a, b) => a.at - b.at);
@@ -122,6 +122,13 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
     };
   });
 }
+
+/** "4 mL per litre of feed", "60 g/L of salt": the litre is what it goes into, whatever follows. */
+const isRate = (told: readonly HeardAmount[], one: { readonly at: number }, line: string): boolean =>
+  told.some(
+    ({ at, length }) =>
+      at + length <= one.at && /^\s*(?:per|\/|an?|to the|to every)\s*$/iu.test(line.slice(at + length, one.at)),
+  );
 
 /** Less than this is nothing that something is thinned in, unless it is said to be water. */
 const leastBase = 90;

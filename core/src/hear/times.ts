@@ -17,6 +17,8 @@ export interface HeardTimes {
   readonly lasting?: number;
   /** How old something is, in days. */
   readonly age?: number;
+  /** It is done once more. */
+  readonly isAgain?: true;
 }
 
 const spans: Readonly<Record<string, number>> = {
@@ -100,6 +102,19 @@ const old = new RegExp(
 const made =
   /\b(?:mixed|made(?! up to)(?: up)?|brewed|steeped|diluted|batch|left ?over|leftover|mix|solution|brew)\b[^.;?!]{0,50}$|\b(?:from|since)\s+$/u;
 
+const keeps = String.raw`\b(?:keep|kept|leave|left|stor(?:e|ed)|sav(?:e|ed))\b`;
+const keptThen = new RegExp(
+  String.raw`${keeps}[^.;?!]{0,60}\b(?:then|before|until)\b[^.;?!]{0,12}\b(?:us(?:e|ing)|spray\w*|pour\w*)\b`,
+  'u',
+);
+const keptUntil = new RegExp(String.raw`${keeps}[^.;?!]{0,40}\b(?:for|until|till)\s+(?:next|tomorrow|the next)\b`, 'u');
+
+/** "Keep it for a month and then use it", "keep the rest until next week": how old it is by then. */
+function keptIn(line: string, days: readonly HeardDay[], lasting: RegExpExecArray | null): number | undefined {
+  if (lasting?.[1] && keptThen.test(line)) return times(lasting, 1);
+  return keptUntil.test(line) ? days.find((one) => one.days > 0)?.days : undefined;
+}
+
 /** Days, paces and lengths of time that a line names. @param today decides what "since Sunday" is; a day named in the line stands before it */
 export function timesIn(line: string, today?: IsoDate): HeardTimes {
   const lower = line.toLowerCase();
@@ -120,12 +135,18 @@ export function timesIn(line: string, today?: IsoDate): HeardTimes {
   const lasting = lasts.exec(lower);
   const age = old.exec(lower);
   const dated = days.find(({ days: ago, at }) => ago < 0 && made.test(lower.slice(0, at)));
-  const howOld = age ? (age[1] ? times(age, 1) : times(age, 3)) : dated && -dated.days;
+  const kept = keptIn(lower, days, lasting);
+  const howOld = age ? (age[1] ? times(age, 1) : times(age, 3)) : (kept ?? (dated && -dated.days));
   return {
     days,
     ...(every === undefined ? {} : { every: every.days }),
     ...(lasting ? { lasting: lasting[1] ? times(lasting, 1) : lasting[3] ? times(lasting, 3) : 0.5 } : {}),
     ...(howOld === undefined ? {} : { age: howOld }),
+    ...(/\b(?:again|once more|one more|another (?:round|go|spray|dose)|a second (?:time|round|spray|dose)|repeat\w*)\b/u.test(
+      lower,
+    )
+      ? { isAgain: true }
+      : {}),
   };
 }
 

@@ -8,6 +8,7 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   ],
   ['tool', /\b(?:(?:drop|knock|shake|pick)\w* (?:them |'em |it )?(?:off )?in(?:to)?|drown\w*)\b/],
   ['tool', /\b(?:cotton (?:buds?|swabs?|wool)|q-?tips?|swabs?)\b/],
+  ['root', /\b(?:lower|raise|drop|bring (?:down|up)|change|adjust)\w*\s+(?:the )?ph\b|\bph (?:of|in)\b/],
   ['leaf', /\bfoliar\b/],
   ['bait', /\b(?:baits?|bait (?:box|station)|ant (?:box|station)|in a lid|stations?|syrup)\b/],
   [
@@ -17,7 +18,7 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   ['seed', /\b(?:soak\w* (?:my |the )?\w* ?seeds?|seeds? (?:in|for)|seed soak)\b/],
   [
     'root',
-    /\b(?:drench\w*|over (?:the )?roots?|on (?:the )?roots?|onto (?:the )?roots?|to (?:the )?roots?|round (?:the )?roots?|around (?:the )?roots?|through (?:the|its) pots?|into (?:the|its) pots?|root rot|pour(?:ed|ing)? (?:it |some |this )?(?:on|onto|over|round|around|through|into|once)|water(?:ed|ing) (?:(?:the|my|our|her|his) |(?:it |them |this )?(?:in|on|onto|with|around|round)\b)|water (?:it|them|this) (?:in|on|onto|with|around|round)|feed(?:ing)?)\b/,
+    /\b(?:drench\w*|over (?:the )?roots?|on (?:the )?roots?|at (?:the |its |their )?(?:roots?|base|foot)|onto (?:the )?roots?|to (?:the )?roots?|round (?:the )?roots?|around (?:the )?roots?|through (?:the|its) pots?|into (?:the|its) pots?|root rot|pour(?:ed|ing)? (?:it |some |this )?(?:on|onto|over|round|around|through|into|once)|water(?:ed|ing) (?:(?:the|my|our|her|his) |(?:it |them |this )?(?:in|on|onto|with|around|round)\b)|water (?:it|them|this) (?:in|on|onto|with|around|round)|feed(?:ing)?)\b/,
   ],
   [
     'leaf',
@@ -40,4 +41,6 @@ export const saysYoung = (line: string): boolean =>
 
 /** Nothing is done: "leave the ladybirds on my beans alone". */
 export const saysLetBe = (line: string): boolean =>
-  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bdo(?:ing)? nothing\b|\blet (?:them|it) be\b/.test(line);
+  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it) be\b/.test(
+    line,
+  );

@@ -56,7 +56,7 @@ const rule = [1, 0.5, 0.25, 0.125, 0.0625, 0.03125] as const;
  * one (170 L) is rarely heaped, so 113 L (judgement).
  */
 export const units: readonly Unit[] = [
-  unit('mL', 'volume', 1, ['millilitre', 'milliliter', 'cc', 'ml']),
+  unit('mL', 'volume', 1, ['millilitre', 'milliliter', 'cc', 'ml', 'mil', 'mils']),
   unit('L', 'volume', 1000, ['litre', 'liter', 'l', 'ltr']),
   unit('m³', 'volume', 1e6, ['m3', 'cubic metre', 'cubic meter', 'cu m']),
   unit('drop', 'volume', 0.05, ['drop'], { many: 'drops', steps: [1] }),

@@ -72,6 +72,8 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'rain-soon': 'before rain',
   'plant-hurt': 'on a plant that is hurt',
   'bare-branches': 'on bare branches',
+  'birds-nesting': 'where birds nest',
+  'grows-food': 'where food grows',
   antibacterial: 'antibacterial',
   evening: 'in the evening',
   'person-hurt': 'somebody may be hurt',

@@ -493,6 +493,11 @@ export function needWords(tables: Tables, need: Need, system: MeasureSystem): { 
       };
     case 'how-strong':
       return { asks: `How much ${name(need.ingredient)} in how much water?`, answers: [spoon(1), spoon(2), spoon(4)] };
+    case 'where':
+      return {
+        asks: `Where does the ${name(need.ingredient)} go?`,
+        answers: ['on leaves', 'on the soil', 'on tools and empty pots'],
+      };
     default:
       return need satisfies never;
   }

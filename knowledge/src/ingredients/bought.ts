@@ -12,6 +12,14 @@ export const bought: readonly IngredientRow[] = [
     ...powder,
   },
   {
+    id: 'ant-bait',
+    name: 'Ant bait',
+    words: ['ant bait', 'ant gel', 'ant syrup', 'ant poison', 'ant powder', 'roach bait', 'ant liquid'],
+    density: 1.1,
+    classes: ['borate', 'bait'],
+    ...liquid,
+  },
+  {
     id: 'borax',
     name: 'Borax',
     words: ['borax'],

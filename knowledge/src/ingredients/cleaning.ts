@@ -19,6 +19,8 @@ export const cleaning: readonly IngredientRow[] = [
       'soft-soap',
       'castile',
       'soapy water',
+      'soapy spray',
+      'soapy mix',
       'soap water',
       'soap spray',
       'green soap',

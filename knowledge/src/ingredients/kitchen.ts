@@ -60,7 +60,15 @@ export const kitchen: readonly IngredientRow[] = [
   {
     id: 'coffee-grounds',
     name: 'Coffee grounds',
-    words: ['coffee', 'coffee grounds', 'tea leaves', 'tea bags'],
+    words: ['coffee', 'coffee grounds', 'used coffee'],
+    density: 0.4,
+    classes: ['soil-building', 'coffee-grounds'],
+    ...powder,
+  },
+  {
+    id: 'tea-leaves',
+    name: 'Tea leaves',
+    words: ['tea leaves', 'used tea leaves', 'tea bags'],
     density: 0.4,
     classes: ['soil-building'],
     ...powder,

@@ -39,7 +39,7 @@ export const soil: readonly IngredientRow[] = [
       'ash from the woodburner',
     ],
     density: 0.5,
-    classes: ['lime'],
+    classes: ['lime', 'wood-ash'],
     ...powder,
   },
   {

@@ -12,6 +12,21 @@ export const waterAndBrews: readonly IngredientRow[] = [
     ...liquid,
   },
   {
+    id: 'boiling-water',
+    name: 'Boiling water',
+    words: [
+      'boiling water',
+      'boiled water from the kettle',
+      'kettle of water',
+      'kettleful',
+      'water from the kettle',
+      'scalding water',
+    ],
+    density: 1,
+    classes: ['boiling-water'],
+    ...liquid,
+  },
+  {
     id: 'roof-rain',
     name: 'Rain water off the roof',
     words: [

@@ -75,6 +75,7 @@ export const limits: readonly LimitRow[] = [
   limit('btk', 'leaf', 0.2, 'more kills nothing more', 'Use the rate on its label.', practice),
   limit('seedling-feed', 'seedling', 0.1, 'salts burn young roots', 'A quarter of the usual strength.', guideline),
   limit('seedling-feed', 'root', 0.3, 'salts burn roots', 'Use the rate on its label.', guideline),
+  limit('feed', 'seedling', 0.15, 'salts burn young roots', 'A quarter of the rate on its label.', guideline),
   limit('feed-powder', 'seedling', 0.1, 'salts burn young roots', 'A quarter of the usual strength.', guideline),
   limit('feed-powder', 'root', 0.3, 'salts burn roots', 'Use the rate on its label.', guideline),
   limit(
@@ -347,6 +348,7 @@ export const paces: readonly PaceRow[] = [
   ageRow('bt', 3, 'once wet it dies within days', guideline),
   ageRow('milk', 1, 'it turns sour', practice),
   ageRow('irritant', 7, 'it grows mould', practice),
+  ageRow('garlic', 7, 'it sours and grows mould', practice),
   ageRow('bleach', 1, 'once thinned it is gone in a day', guideline),
   {
     ...ageRow('ferment', 27, 'it is stronger by then', practice),

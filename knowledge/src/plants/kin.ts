@@ -5,7 +5,22 @@
 import type { PlantId } from '@trowel/core/tables';
 
 export const kin: Readonly<Record<PlantId, readonly string[]>> = {
-  tree: ['horse chestnut', 'hornbeam', 'linden', 'ginkgo', 'robinia', 'sweet chestnut', 'tulip tree', 'catalpa', 'mango', 'guava', 'pomegranate', 'persimmon', 'olive tree', 'olive'],
+  tree: [
+    'horse chestnut',
+    'hornbeam',
+    'linden',
+    'ginkgo',
+    'robinia',
+    'sweet chestnut',
+    'tulip tree',
+    'catalpa',
+    'mango',
+    'guava',
+    'pomegranate',
+    'persimmon',
+    'olive tree',
+    'olive',
+  ],
   maple: ['sycamore'],
   hawthorn: ['firethorn', 'amelanchier', 'serviceberry', 'medlar tree', 'chokeberry', 'aronia'],
   rose: ['spiraea', 'kerria', 'potentilla', 'geum'],

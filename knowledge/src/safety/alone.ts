@@ -95,6 +95,27 @@ export const alone: readonly SafetyRule[] = [
     'Goggles, gloves, and its label to the letter.',
   ),
   guideline(
+    'boiling-water',
+    'caution',
+    { things: ['boiling-water'] },
+    'Boiling water scalds feet, and kills roots and worms wherever it runs.',
+    'Between slabs only, with closed shoes, away from what you want to keep.',
+  ),
+  guideline(
+    'manure-crop',
+    'caution',
+    { things: ['manure'], facts: ['grows-food'] },
+    'Raw manure carries germs: between it and picking lie 120 days where the crop touches the soil, 90 where it does not.',
+    'Well-rotted compost, or the manure in autumn.',
+  ),
+  guideline(
+    'coffee-young',
+    'caution',
+    { things: ['coffee-grounds'], facts: ['fern-or-tender'] },
+    'Coffee grounds mat, shed water and hold seedlings back.',
+    'Into the compost; a thin scatter round grown plants at most.',
+  ),
+  guideline(
     'manure-young',
     'stop',
     { things: ['manure'], facts: ['fern-or-tender'] },
@@ -331,6 +352,13 @@ export const alone: readonly SafetyRule[] = [
     { things: ['oxidiser'] },
     'Permanganate stains, burns skin and sets fire to what it meets dry.',
     'No recipe here needs it.',
+  ),
+  guideline(
+    'treated-wood-ash',
+    'stop',
+    { things: ['treated-wood', 'wood-ash'] },
+    'Ash of treated, painted or glued wood carries arsenic, copper and chromium into what you eat.',
+    'Ash of clean wood only; this goes in the bin.',
   ),
   guideline(
     'coal-ash',

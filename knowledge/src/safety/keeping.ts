@@ -68,6 +68,13 @@ export const keeping: readonly SafetyRule[] = [
     'Look for what it is eating.',
   ),
   guideline(
+    'birds-nesting',
+    'caution',
+    { facts: ['birds-nesting'] },
+    'Cutting or spraying drives birds off their brood; in many places it is against the law.',
+    'Wait until they have flown, about the end of August.',
+  ),
+  guideline(
     'dead-limbs',
     'stop',
     { facts: ['dead-limbs'] },

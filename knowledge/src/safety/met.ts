@@ -10,5 +10,6 @@ export const met: Readonly<Record<string, readonly SceneFact[]>> = {
   'dust-care': ['masked'],
   'copper-care': ['bare-branches'],
   'pyrethrin-care': ['by-label'],
+  'roof-water': ['on-soil'],
   'peroxide-6': ['gloved', 'goggled'],
 };

@@ -45,6 +45,17 @@ export const people: readonly SafetyRule[] = [
     'Fine dust can bring on asthma.',
     'Traps, picking or boards.',
   ),
+  ...(
+    ['sulphur', 'copper', 'insecticide', 'bleach', 'borate', 'caustic', 'herbicide', 'dust', 'irritant'] as const
+  ).map((name) =>
+    guideline(
+      `child-${name}`,
+      'stop',
+      { things: [name], facts: ['by-a-child'] },
+      'Children do not mix, dust or spray what burns or poisons.',
+      'They can count, pick and hose.',
+    ),
+  ),
   guideline(
     'child-mixes',
     'caution',

@@ -50,6 +50,7 @@ export function actOf(heard: Heard): Act {
     ...(isYoung(line, plants) ? { isYoung: true } : {}),
     ...(wasTested(line) ? { isTested: true } : {}),
     ...pacesOf(times, use, amountsIn(line, measures)),
+    ...againOf(times),
     isHeard: true,
   };
 }
@@ -108,6 +109,12 @@ const useFacts: Partial<Record<Use, readonly SceneFact[]>> = {
   soil: ['on-soil'],
   tool: ['on-tools'],
 };
+
+/** "Again, did it yesterday": from that day to this is its pace. */
+function againOf({ every, days, isAgain }: HeardTimes): Pick<Act, 'everyDays'> {
+  const last = days.filter((one) => one.days <= 0).sort((a, b) => b.days - a.days)[0];
+  return every === undefined && isAgain && last ? { everyDays: Math.max(0.5, -last.days) } : {};
+}
 
 function pacesOf(
   { every, lasting, age }: HeardTimes,

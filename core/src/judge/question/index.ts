@@ -83,6 +83,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   // Helpers that are left alone, or let out, are no target.
   const isLetBe =
     things.length === 0 &&
+    !/\b(?:kill|drown|squash|crush|burn|squish|get rid)/.test(line) &&
     (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping'));
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
   const saidFacts = factsIn(tables, line, plants, isAboutWeeds, measures);
@@ -137,7 +138,7 @@ const readOf = ({ said, plants, facts, use, apart }: Heard, { everyDays }: Act):
   ...(use === undefined ? [] : [{ kind: 'use', use } as const]),
   ...(everyDays === undefined ? [] : [{ kind: 'every', days: everyDays } as const]),
   ...facts.map((fact) => ({ kind: 'fact', fact }) as const),
-  ...(apart ? [{ kind: 'apart', days: apart.days } as const] : []),
+  ...(apart ? [{ kind: 'apart', days: Number(apart.days.toFixed(1)) } as const] : []),
 ];
 
 const worksOf = (named: readonly Mention<Named>[]): ReadOf[] =>

@@ -102,7 +102,10 @@ export function factsIn(
         .map(({ id }) => id),
       ...plants
         .filter((plant) => !isBeside(plant, line))
-        .flatMap(({ row }) => row.groups.flatMap((group) => groupFacts[group] ?? [])),
+        .flatMap(({ row }) => [
+          ...row.groups.flatMap((group) => groupFacts[group] ?? []),
+          ...(row.edible ? (['grows-food'] as const) : []),
+        ]),
       ...(plants.some((plant) => isTarget(plant, line)) ? (['on-plant'] as const) : []),
       ...(isAboutWeeds ? (['as-weedkiller'] as const) : []),
       ...(describesHelper(tables, whole) ? (['target-helper'] as const) : []),

@@ -9,7 +9,9 @@ export type Need =
   /** Its name; `nameless` where the gardener says that nobody knows it. */
   | { readonly kind: 'what'; readonly nameless?: true }
   | { readonly kind: 'how-strong'; readonly ingredient: string }
-  | { readonly kind: 'which-bottle'; readonly ingredient: string };
+  | { readonly kind: 'which-bottle'; readonly ingredient: string }
+  /** Leaves, roots, blades: it is limited by where it goes, and nothing says where. */
+  | { readonly kind: 'where'; readonly ingredient: string };
 
 /** The questions back, the first that matters. */
 export function needsOf(
@@ -26,7 +28,8 @@ export function needsOf(
   if (act.things.some(({ classes }) => classes.includes('nitrogen'))) return [];
   return used.flatMap(({ mention: { row }, dose }): Need[] => {
     const thing = act.things.find(({ ingredient }) => ingredient === row.id);
-    if (!thing || act.use === undefined || (dose.labelRate ?? 2) <= 1 || dose.trace) return [];
+    if (!thing || (dose.labelRate ?? 2) <= 1 || dose.trace) return [];
+    if (act.use === undefined) return isLimited(tables, row) ? [{ kind: 'where', ingredient: row.id }] : [];
     const limit = limitFor(tables, thing, act.use, act);
     if (!limit || limit.most === 0) return [];
     // Bottles of it run from 3 to 12 % and more: a share of an unknown one is no strength.
@@ -39,3 +42,7 @@ export function needsOf(
       : [];
   });
 }
+
+/** Somewhere it may not go at all, or not so strong. */
+const isLimited = ({ limits }: Pick<Tables, 'limits'>, { id, classes }: IngredientRow): boolean =>
+  limits.some(({ of, most }) => (of === id || classes.includes(of)) && most === 0);

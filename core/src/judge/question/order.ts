@@ -18,7 +18,7 @@ const untilHarvest = new RegExp(
 );
 /** "Ready in four weeks". */
 const readyIn = new RegExp(
-  String.raw`\b(?:ready|ripe|due|cropping|picking|harvest\w*|lift\w*|pull\w*)\s+(?:to \w+ )?in\s+(?:about\s+)?(${figurePattern})\s*(day|week|month)s?\b`,
+  String.raw`\b(?:ready|ripe|due|cropping|picking|harvest\w*|(?:lift|pull|dig|pick|cut|eat|crop)\w*)\s+(?:to \w+ |them |it |those |some )?(?:up )?in\s+(?:about\s+)?(${figurePattern})\s*(day|week|month)s?\b`,
 );
 const soonEaten =
   /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:ones )?(?:now|this week|today|tomorrow)\b/;
@@ -39,7 +39,9 @@ export function apartIn(line: string, things: readonly Mention<IngredientRow>[],
   // "Soap yesterday, may we eat them today?"
   if (kinds === 1 && past && eats.test(line)) return { days: -past.days, earlier: things, later: [] };
   if (kinds < 2) return undefined;
-  if (past) {
+  // "Five grams plus two of soap this morning" is one mix, not one after the other.
+  const isSequence = /\b(?:then|after|before|already|earlier|just|again|now|next|later)\b/.test(line);
+  if (past && (past.days < 0 || isSequence)) {
     const distance = ({ at }: { readonly at: number }) =>
       Math.abs(at - past.at) + (isOneSentence(line, at, past.at) ? 0 : 400);
     const first = [...things].sort((a, b) => distance(a) - distance(b))[0];
@@ -92,7 +94,9 @@ export function daysToHarvestIn(line: string, times: HeardTimes): number | undef
   const [ahead] = times.days.filter(({ days }) => days > 0);
   return (
     ahead?.days ??
-    (/\b(?:today|tonight|tonite|now|this arvo|this evening|for (?:dinner|tea|supper|lunch))\b/.test(line)
+    // "Sprayed two hours ago, the children eat them": eaten as things are.
+    (times.days.some(({ days }) => days < 0) ||
+    /\b(?:today|tonight|tonite|now|this arvo|this evening|for (?:dinner|tea|supper|lunch))\b/.test(line)
       ? 0
       : undefined)
   );

@@ -17,7 +17,7 @@ const before =
 
 /** Words of asking, doing and measuring that name nothing; see fillers in hear/words for the rest. */
 const neutral = new Set(
-  `may mix mixing mixed mixture put pour pouring poured add adding added use using used spray sprayed spraying dab dabbed wipe wash washing washed
+  `gonna wanna gotta lemme gimme dunno kinda sorta yeah yep nope please cheers ta hiya hello may mix mixing mixed mixture put pour pouring poured add adding added use using used spray sprayed spraying dab dabbed wipe wash washing washed
   rinse clean cleaning cleaned cleaner soak soaking soaked steep stir stirring dilute diluted thin thinned strength strong weak neat part parts ratio
   litre litres liter liters ml mls millilitre cup cups spoon spoons teaspoon teaspoons tablespoon tablespoons gram grams kilo kg ounce pint gallon
   percent held contained bottle bottles bucket buckets jar jars jug vessel tank sprayer sprayers watering can cans tray trays tool tools secateurs knife glove gloves
