@@ -151,7 +151,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
       leftOut.push({ id: row.id, row, reason });
       continue;
     }
-    const testLeaf = testLeafFor(tables, row, circumstances.plant);
+    const testLeaf = testLeafFor(tables, row, circumstances.plant, row.scene);
     const risk = riskOf(row, weighing);
     const missing = missingFor(row, circumstances);
     const strength = strengthHere(tables, row, circumstances);

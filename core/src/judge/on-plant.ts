@@ -4,6 +4,7 @@ import {
   type PlantId,
   type PlantRow,
   type RemedyRow,
+  type SceneFact,
   type SensitiveTo,
   type Tables,
   type Tolerance,
@@ -11,11 +12,16 @@ import {
 import type { CautionFound } from './caution';
 
 /** Why a remedy may not go on a plant at all; undefined when it may. */
-export function againstPlant(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {
+export function againstPlant(
+  tables: Tables,
+  row: RemedyRow,
+  plantId: PlantId | undefined,
+  facts: readonly SceneFact[] = [],
+): string | undefined {
   const plant = tables.plants.find(({ id }) => id === plantId);
   if (!plant) return undefined;
   const names: readonly string[] = [plant.id, ...plant.groups];
-  const never = toleranceOf(tables, row, plant).find(({ tolerance }) => tolerance === 'stop');
+  const never = toleranceOf(tables, row, plant, facts).find(({ tolerance }) => tolerance === 'stop');
   if (never) return never.why;
   if (row.notFor?.some((name) => names.includes(name))) return `it harms ${plant.name.toLowerCase()}`;
   if (row.onlyFor && !row.onlyFor.some((name) => names.includes(name)))
@@ -24,9 +30,14 @@ export function againstPlant(tables: Tables, row: RemedyRow, plantId: PlantId | 
 }
 
 /** Why a remedy must first be tried on two or three leaves of a plant; undefined when it need not. */
-export function testLeafFor(tables: Tables, row: RemedyRow, plantId: PlantId | undefined): string | undefined {
+export function testLeafFor(
+  tables: Tables,
+  row: RemedyRow,
+  plantId: PlantId | undefined,
+  facts: readonly SceneFact[] = [],
+): string | undefined {
   const plant = tables.plants.find(({ id }) => id === plantId);
-  return plant && toleranceOf(tables, row, plant).find(({ tolerance }) => tolerance === 'test-leaf')?.why;
+  return plant && toleranceOf(tables, row, plant, facts).find(({ tolerance }) => tolerance === 'test-leaf')?.why;
 }
 
 /** How a plant bears what a remedy is made of: what it is named for first, then what else goes in, such as the soap in an oil. */
@@ -34,7 +45,10 @@ function toleranceOf(
   { ingredients }: Pick<Tables, 'ingredients'>,
   { sensitiveTo, recipe }: RemedyRow,
   { sensitive }: PlantRow,
+  facts: readonly SceneFact[],
 ): readonly { readonly tolerance: Tolerance; readonly why: string }[] {
+  // It is the leaves that are hurt: bare wood has none.
+  if (facts.includes('bare-branches')) return [];
   const also = (recipe?.also ?? []).flatMap(
     ({ ingredient }) => rowById(ingredients, ingredient, 'ingredients').classes,
   );
@@ -44,14 +58,24 @@ function toleranceOf(
 }
 
 /** Never on this plant; nothing where it may be wetted. */
-export function plantStop(tables: Tables, remedy: RemedyRow, plant: PlantRow): CautionFound[] {
-  const why = againstPlant(tables, remedy, plant.id);
+export function plantStop(
+  tables: Tables,
+  remedy: RemedyRow,
+  plant: PlantRow,
+  facts: readonly SceneFact[] = [],
+): CautionFound[] {
+  const why = againstPlant(tables, remedy, plant.id, facts);
   return why === undefined ? [] : [notOnPlant(plant, why)];
 }
 
 /** Two or three leaves first. */
-export function plantTest(tables: Tables, remedy: RemedyRow, plant: PlantRow): CautionFound[] {
-  const why = testLeafFor(tables, remedy, plant.id);
+export function plantTest(
+  tables: Tables,
+  remedy: RemedyRow,
+  plant: PlantRow,
+  facts: readonly SceneFact[] = [],
+): CautionFound[] {
+  const why = testLeafFor(tables, remedy, plant.id, facts);
   return why === undefined ? [] : [tryALeaf(plant, why)];
 }
 

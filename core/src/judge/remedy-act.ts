@@ -100,15 +100,15 @@ export function usualStrength({ strengths }: Pick<RecipeSpec, 'strengths'>): Rec
 /** What speaks against a remedy itself: stronger than its recipe goes, or never on such a plant, or on a leaf first. */
 export function remedyOf(
   tables: Tables,
-  { remedy, strength, plants = [], isTested, testLeafDaysAgo }: Act,
+  { remedy, strength, plants = [], facts = [], isTested, testLeafDaysAgo }: Act,
 ): CautionFound[] {
   const row = tables.remedies.find(({ id }) => id === remedy);
   if (!row) return [];
   const on = tables.plants.filter(({ id }) => plants.includes(id));
   return [
     ...beyondCap(row, strength),
-    ...on.flatMap((plant) => plantStop(tables, row, plant)),
-    ...(isTested || testLeafDaysAgo !== undefined ? [] : on.flatMap((plant) => plantTest(tables, row, plant))),
+    ...on.flatMap((plant) => plantStop(tables, row, plant, facts)),
+    ...(isTested || testLeafDaysAgo !== undefined ? [] : on.flatMap((plant) => plantTest(tables, row, plant, facts))),
   ];
 }
 

@@ -10,6 +10,7 @@ export const sceneFactIds = [
   'on-raw-leaves',
   'on-crop',
   'grows-food',
+  'waits-long',
   'on-plant',
   'near-pond',
   'into-pond',

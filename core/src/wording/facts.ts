@@ -73,6 +73,7 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'plant-hurt': 'on a plant that is hurt',
   'bare-branches': 'on bare branches',
   'birds-nesting': 'where birds nest',
+  'waits-long': 'with months to wait',
   'grows-food': 'where food grows',
   antibacterial: 'antibacterial',
   evening: 'in the evening',

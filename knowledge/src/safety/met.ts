@@ -10,6 +10,7 @@ export const met: Readonly<Record<string, readonly SceneFact[]>> = {
   'dust-care': ['masked'],
   'copper-care': ['bare-branches'],
   'pyrethrin-care': ['by-label'],
+  'manure-crop': ['waits-long'],
   'roof-water': ['on-soil'],
   'peroxide-6': ['gloved', 'goggled'],
 };

@@ -45,9 +45,7 @@ export const people: readonly SafetyRule[] = [
     'Fine dust can bring on asthma.',
     'Traps, picking or boards.',
   ),
-  ...(
-    ['sulphur', 'copper', 'insecticide', 'bleach', 'borate', 'caustic', 'herbicide', 'dust', 'irritant'] as const
-  ).map((name) =>
+  ...(['sulphur', 'copper', 'insecticide', 'bleach', 'borate', 'caustic', 'herbicide', 'dust'] as const).map((name) =>
     guideline(
       `child-${name}`,
       'stop',

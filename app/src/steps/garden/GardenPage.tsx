@@ -72,7 +72,9 @@ function BedCard({ bed }: { bed: Bed }) {
         onSuccess: ({ readAs }) => {
           setPlant('');
           if (readAs !== undefined)
-            tell({ says: `${capital(plant)} has no row of its own: it is read as a relative, ${lowerFirst(readAs)}.` });
+            tell({
+              says: `${capital(plant)} is not in the list; its signs are read as those of a relative: ${lowerFirst(readAs)}.`,
+            });
         },
       },
     );

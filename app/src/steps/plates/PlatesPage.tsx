@@ -26,6 +26,15 @@ export function PlatesPage() {
     const signs = findSigns(reader, words).map((id) => rowById(reader.signs, id, 'signs'));
     return signs.length === 0 ? [] : [{ id: 'found', label: 'Nearest first', signs }];
   }, [reader, words, shelves, part]);
+  const shelfRow = (
+    <Row wrap>
+      {shelves.map(({ id, label, signs }) => (
+        <Toggle key={id} pressed={words === '' && id === part} onPress={() => (setWanted(''), setPart(id))}>
+          {`${label} · ${signs.length}`}
+        </Toggle>
+      ))}
+    </Row>
+  );
   return (
     <Page wide>
       <Heading rank={1}>Plates</Heading>
@@ -37,13 +46,7 @@ export function PlatesPage() {
         value={wanted}
         onChangeText={setWanted}
       />
-      <Row wrap>
-        {shelves.map(({ id, label, signs }) => (
-          <Toggle key={id} pressed={words === '' && id === part} onPress={() => (setWanted(''), setPart(id))}>
-            {`${label} · ${signs.length}`}
-          </Toggle>
-        ))}
-      </Row>
+      {words === '' && shelfRow}
       {shown.length === 0 && <Body>{`No plate speaks of “${wanted}”.`}</Body>}
       {shown.map(({ id, label, signs }) => (
         <View key={id} style={{ gap: space.s }}>
@@ -76,6 +79,7 @@ export function PlatesPage() {
           </View>
         </View>
       ))}
+      {words !== '' && shelfRow}
     </Page>
   );
 }

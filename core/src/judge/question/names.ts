@@ -95,6 +95,7 @@ export function factsIn(
   );
   const temperature = temperatureIn(line, measures);
   const wind = mostOf(line, measures, 'speed');
+  const longest = mostOf(line, measures, 'time') ?? 0;
   return [
     ...new Set([
       ...tables.sceneFacts
@@ -107,6 +108,7 @@ export function factsIn(
           ...(row.edible ? (['grows-food'] as const) : []),
         ]),
       ...(plants.some((plant) => isTarget(plant, line)) ? (['on-plant'] as const) : []),
+      ...(longest >= longWait ? (['waits-long'] as const) : []),
       ...(isAboutWeeds ? (['as-weedkiller'] as const) : []),
       ...(describesHelper(tables, whole) ? (['target-helper'] as const) : []),
       ...weatherFacts({
@@ -116,6 +118,9 @@ export function factsIn(
     ]),
   ];
 }
+
+/** Days between raw manure and what is picked off the soil. */
+const longWait = 90;
 
 /** The warmest that a line says of the weather, °C: ovens and kettles are warmer. */
 export const temperatureIn = (line: string, measures: MeasureSystem): number | undefined =>

@@ -12,7 +12,7 @@ export function onPlant(
   row: IngredientRow,
   plant: Mention<PlantRow>,
   line: string,
-  { use, isTested }: Act,
+  { use, isTested, facts = [] }: Act,
 ): CautionFound[] {
   // A leaf that is not wetted is not hurt: what is bait, or on a blade, says nothing of the plant.
   if (use === 'tool' || use === 'bait') return [];
@@ -22,12 +22,16 @@ export function onPlant(
   );
   if (alike.length === 0) return [];
   const fitting = alike.filter((remedy) => remedyUse(remedy) === use);
-  const against = (fitting.length > 0 ? fitting : alike).map((remedy) => againstPlant(tables, remedy, plant.row.id));
+  const against = (fitting.length > 0 ? fitting : alike).map((remedy) =>
+    againstPlant(tables, remedy, plant.row.id, facts),
+  );
   const why = against.every((reason) => reason !== undefined) ? against[0] : undefined;
   if (why !== undefined) {
     if (isBeside(plant, line)) return [standsNear(plant.row, why)];
     return [isTested ? goLightly(plant.row, why) : notOnPlant(plant.row, why)];
   }
-  const test = alike.map((remedy) => testLeafFor(tables, remedy, plant.row.id)).find((reason) => reason !== undefined);
+  const test = alike
+    .map((remedy) => testLeafFor(tables, remedy, plant.row.id, facts))
+    .find((reason) => reason !== undefined);
   return test === undefined || isTested ? [] : [tryALeaf(plant.row, test)];
 }

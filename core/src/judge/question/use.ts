@@ -11,6 +11,7 @@ export function whereItGoes(
   things: readonly Mention<IngredientRow>[],
 ): Use | undefined {
   const said = whereSaid(line);
+  if (things.some(({ row }) => row.classes.includes('bait'))) return 'bait';
   const isBorate = things.some(({ row }) => row.classes.includes('borate'));
   if (isBorate && said !== 'bait' && !/\b(?:ants?|roach\w*|cockroach\w*)\b/.test(line)) return 'soil';
   if (said !== undefined && said !== 'soil') return said;
