@@ -69,7 +69,7 @@ function dataFor(template: string, shape: SaidValue): Record<string, SaidValue> 
   return Object.fromEntries(
     [...template.matchAll(/\{([a-zA-Z]\w*)(:[^{}]*)?\}/g)].map(([, name = '', format]) => [
       name,
-      format === undefined ? shape : 2,
+      format === undefined ? shape : format === ':months' ? '3 4 9' : 2,
     ]),
   );
 }

@@ -1,4 +1,5 @@
 import {
+  isSheltered,
   rowById,
   rungs,
   type CauseId,
@@ -9,6 +10,7 @@ import {
   type RemedyId,
   type RemedyRow,
   type SceneFact,
+  type Season,
   type Setting,
   type Tables,
 } from '../tables';
@@ -19,6 +21,8 @@ import { judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type Ca
 export interface Circumstances {
   readonly plant?: PlantId;
   readonly setting?: Setting;
+  /** When and where; left out, the calendar is not asked. */
+  readonly season?: Season;
   /** Days until the next picking, where something is about to be picked. */
   readonly daysToHarvest?: number;
   /** Ids of remedies, classes or ingredients that the gardener will not have. */
@@ -335,7 +339,11 @@ function reasonAgainst(
 }
 
 /** What is known of this place, as the judge takes it. */
-function sceneOf(tables: Tables, row: RemedyRow, { plant, facts = [], recent = [], daysToHarvest }: Circumstances) {
+function sceneOf(
+  tables: Tables,
+  row: RemedyRow,
+  { plant, facts = [], recent = [], daysToHarvest, season, setting }: Circumstances,
+) {
   const before = recent.flatMap(({ remedy, daysAgo, where = 'plant' }): NonNullable<Act['before']> => {
     const classes = thingsOf(tables, rowById(tables.remedies, remedy, 'remedies')).flatMap((thing) => thing.classes);
     const one = { classes, remedy, daysAgo, ...(remedy === row.id ? { isOwn: true } : {}) };
@@ -345,6 +353,8 @@ function sceneOf(tables: Tables, row: RemedyRow, { plant, facts = [], recent = [
     ...(plant === undefined ? {} : { plants: [plant] }),
     facts,
     before,
+    ...(season === undefined ? {} : { season }),
+    isSheltered: isSheltered(setting),
     ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
   };
 }
@@ -352,7 +362,7 @@ function sceneOf(tables: Tables, row: RemedyRow, { plant, facts = [], recent = [
 /** What keeps a remedy from being offered at all: stops, other things too near, and blossom, which is soon over. */
 const isAgainst = (tables: Tables, found: CautionFound): boolean =>
   found.level === 'stop' ||
-  ('code' in found && (found.code === 'days-between' || found.code === 'wait-to-pick')) ||
+  ('code' in found && ['days-between', 'wait-to-pick', 'out-of-season'].includes(found.code)) ||
   ('rule' in found &&
     rowById(tables.safetyRules, found.rule, 'safetyRules').when.facts?.includes('on-open-bloom') === true);
 

@@ -4,7 +4,7 @@ import { inputError, parseInput } from '../problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
 import { evidenceFromSoil, kinNamed, plantNamed, readLine, type About, type Perhaps, type Understood } from '../read';
 import { spokenIn } from '../quantities';
-import { rowById, type PlantRow, type SignRow, type Tables } from '../tables';
+import { rowById, seasonOfPlace, type PlantRow, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
 import {
   actionSentence,
@@ -31,6 +31,7 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
   const choice = chooseRemedies(tables, weighing, {
     ...(situation.plant === undefined ? {} : { plant: situation.plant }),
     ...(situation.setting === undefined ? {} : { setting: situation.setting }),
+    ...seasonOfPlace(situation),
     ...(request.daysToHarvest === undefined ? {} : { daysToHarvest: request.daysToHarvest }),
     ...(request.facts === undefined ? {} : { facts: request.facts }),
     ...(request.forbids === undefined ? {} : { forbids: request.forbids }),

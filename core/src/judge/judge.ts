@@ -1,5 +1,16 @@
 import { celsius, gPerSquareMetre, said } from '../quantities';
-import type { AreaLimitRow, LimitRow, PlantId, RemedyId, Tables, Use } from '../tables';
+import {
+  inSeason,
+  northernMonth,
+  seasonsTell,
+  type AreaLimitRow,
+  type LimitRow,
+  type PlantId,
+  type RemedyId,
+  type Season,
+  type Tables,
+  type Use,
+} from '../tables';
 import { byRule, onlyOnce, type CautionFound } from './caution';
 import { remedyOf } from './remedy-act';
 import { rulesIn, type Scene, type Thing } from './safety';
@@ -42,6 +53,10 @@ export interface Act extends Scene {
   readonly strength?: number;
   /** What it goes on, where that is known by name. */
   readonly plants?: readonly PlantId[];
+  /** When and where, for what has its months. */
+  readonly season?: Season;
+  /** Indoors or under glass, where months, wind and rain do not reach. */
+  readonly isSheltered?: boolean;
   /** Strengths were heard, in spoons and splashes, and not weighed. */
   readonly isHeard?: true;
 }
@@ -159,9 +174,20 @@ export function timingOf(tables: TimingTables, act: Act): CautionFound[] {
   const neighbours = neighboursOf(act);
   return [
     ...pickingOf(tables, act),
+    ...seasonOf(tables, act),
     ...apartOf(tables, act.things, neighbours),
     ...repeatsOf(tables, act.things, neighbours, act.remedy),
   ];
+}
+
+/** Out of the months in which it is for. */
+function seasonOf({ remedies }: Pick<Tables, 'remedies'>, { remedy, season, isSheltered }: Act): CautionFound[] {
+  const months = remedies.find(({ id }) => id === remedy)?.months;
+  if (!months || !season || isSheltered || !seasonsTell(season.latitude, season.climate)) return [];
+  if (inSeason(months, northernMonth(season.month, season.latitude), season.climate)) return [];
+  // The way there and back is the same half year.
+  const here = months.map((month) => northernMonth(month, season.latitude));
+  return [{ level: 'caution', ...said('out-of-season', { months: here.join(' ') }) }];
 }
 
 const neighboursOf = ({ before = [], planned = [] }: Act): Neighbour[] => [

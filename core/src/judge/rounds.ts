@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../quantities';
-import type { RemedyRow, Tables } from '../tables';
+import type { Climate, RemedyRow, Season, Tables } from '../tables';
 import type { CautionFound } from './caution';
 import type { Act } from './judge';
 import { thingsOf } from './remedy-act';
@@ -41,6 +41,13 @@ export function aroundOn(
       .flatMap((one) => placesOf(one).map((where) => ({ ...one.put, where, inDays: daysBetween(date, one.on) }))),
   };
 }
+
+/** What the calendar says on a day at a garden. */
+export const seasonOn = (date: IsoDate, latitude: number, climate?: Climate | null): Season => ({
+  month: Number(date.slice(5, 7)),
+  latitude,
+  ...(climate ? { climate } : {}),
+});
 
 /** Picking goes on for some days after the first. */
 const pickingDays = 7;

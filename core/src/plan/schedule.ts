@@ -1,6 +1,7 @@
 import {
   aroundOn,
   daysToHarvest,
+  seasonOn,
   testDays,
   thingsOf,
   timingOf,
@@ -8,7 +9,7 @@ import {
   type Round,
   type TimingTables,
 } from '../judge';
-import type { RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
+import type { Climate, RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { sunHours, type Place, type SunHours } from './sun';
 import type { DayWeather } from './weather';
@@ -38,6 +39,7 @@ export interface PlanProblem {
   readonly hourNow: number;
   readonly horizonDays: number;
   readonly at: Place;
+  readonly climate?: Climate;
   readonly weather: readonly DayWeather[];
   readonly jobs: readonly Job[];
   /** What was put on each place lately, outside these jobs. */
@@ -70,7 +72,14 @@ export interface PassedOver {
 }
 
 /** What the judge may have against a day. */
-export const timingCodes = ['days-between', 'too-often', 'too-soon', 'too-many', 'wait-to-pick'] as const;
+export const timingCodes = [
+  'days-between',
+  'too-often',
+  'too-soon',
+  'too-many',
+  'wait-to-pick',
+  'out-of-season',
+] as const;
 export type TimingCode = (typeof timingCodes)[number];
 
 export interface PlannedStep {
@@ -312,6 +321,8 @@ function againstDay(
     remedy: job.remedy.id,
     things: thingsOf(tables, job.remedy),
     ...aroundOn(tables, roundsAt(job, problem, steps), date),
+    season: seasonOn(date, problem.at.latitude, problem.climate),
+    isSheltered: job.sheltered === true,
     ...(picked === undefined ? {} : { daysToHarvest: picked }),
   });
   return found.find(isTiming);

@@ -1,5 +1,6 @@
 import { seeded } from '../chance';
 import {
+  northernMonth,
   rowById,
   type CauseId,
   type CauseRow,
@@ -9,7 +10,7 @@ import {
   type SignId,
   type Tables,
 } from '../tables';
-import { northernMonth, weigh, type Evidence, type Situation } from '../weigh';
+import { weigh, type Evidence, type Situation } from '../weigh';
 
 /** A plant with a trouble, as it is dealt for practice. */
 export interface Deal {

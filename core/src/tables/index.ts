@@ -11,6 +11,7 @@ import type { RetiredRow } from './retired';
 import type { WeedRow } from './weeds';
 
 export * from './common';
+export * from './season';
 export * from './signs';
 export * from './plates';
 export * from './weeds';

@@ -1,6 +1,17 @@
-import type { CauseId, CauseRow, ConditionRow, PriorSpec, SignId, SignRow, Tables } from '../tables';
+import {
+  inSeason,
+  northernMonth,
+  seasonsTell,
+  type CauseId,
+  type CauseRow,
+  type ConditionRow,
+  type PriorSpec,
+  type SignId,
+  type SignRow,
+  type Tables,
+} from '../tables';
 import type { Link, Network, NoisyOr, Observed } from './network';
-import { inSeason, northernMonth, seasonsTell, type Situation } from './situation';
+import type { Situation } from './situation';
 import type { Evidence } from '../evidence';
 import { weatherKinds } from './weather';
 

@@ -27,22 +27,3 @@ export interface Situation {
   /** Checks already made, so that they are not offered again. */
   readonly checksDone?: readonly CheckId[];
 }
-
-/** The month as a northern one: July in the south is January's weather in the north. */
-export function northernMonth(month: number, latitude: number): number {
-  return latitude < 0 ? ((month + 5) % 12) + 1 : month;
-}
-
-/** Within the tropics the calendar says little about what is common. */
-const tropics = 20;
-
-export const seasonsTell = (latitude: number, climate?: Climate): boolean =>
-  climate === undefined ? Math.abs(latitude) >= tropics : climate !== 'tropical';
-
-/** True in the months in which something is common here; a season over half the year is about the cold half. */
-export function inSeason(months: readonly number[], month: number, climate: Climate = 'temperate'): boolean {
-  const has = (at: number) => months.includes(((at + 11) % 12) + 1);
-  if (climate === 'warm') return has(month - 1) || has(month) || has(month + 1);
-  if (climate === 'cool' && months.length > 2) return has(month - 1) && has(month) && has(month + 1);
-  return has(month);
-}

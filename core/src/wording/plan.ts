@@ -20,6 +20,7 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   'too-soon': 'too soon after the last round',
   'too-many': 'as many rounds as it bears already',
   'wait-to-pick': 'too near to picking',
+  'out-of-season': 'not its season',
   'test-leaf': 'the test leaf needs two days',
   past: 'the right hours were over',
 };

@@ -39,6 +39,7 @@ export const boughtGroundRemedies: readonly RemedyCore[] = [
     limits: ['Not in seed trays, not against young roots.', 'Dogs dig for it: rake in and water.'],
     notFor: ['seedling'],
     cautions: [note('keep-dogs-bone', 'Keep dogs off: bone and blood meal tempt and harm them.')],
+    months: [3, 4, 5, 6, 7],
     classes: ['feed', 'pet-tempting'],
     steps: chain({
       apply: ['Strew, rake in, water', 'it must be in moist, warm soil to work', 20, windows.daylight],
@@ -103,6 +104,7 @@ export const boughtGroundRemedies: readonly RemedyCore[] = [
     rate: 'At most {50–100 g/m²} a year.',
     limits: ['Not where soil fizzes with vinegar.'],
     cautions: [note('dust-mask-glasses', 'Dust mask and glasses.')],
+    months: [3, 4, 5, 6, 7, 8, 9],
     classes: ['sulphur-soil'],
     steps: [
       step('test', 'before', 'Fizz test and pH', 'in free lime it is useless', [0, 3], 10),

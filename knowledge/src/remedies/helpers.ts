@@ -80,6 +80,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     targets: [helps('cutworm', 0.6, 'they hunt at the surface'), helps('crane-fly', 0.6, 'on young grubs in autumn')],
     rate: 'About {0.5 million/m²}; the Bench works it out.',
     limits: ['Soil from {14 °C}, wet for a week.'],
+    months: [6, 7, 8, 9, 10],
     classes: ['living', 'moist-living'],
     steps: chain({
       before: ['Count grubs in one square of turf or soil', 'to know whether it is worth it', 'count'],
@@ -183,6 +184,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
       note('chlorine-rain-water', 'No chlorine: rain water or water that stood open a day.', 'mix'),
       note('held-soap-peroxide', 'A can that held soap or peroxide must be washed first.', 'mix'),
     ],
+    months: [4, 5, 8, 9, 10],
     classes: ['living', 'moist-living'],
     steps: [
       of(
@@ -228,6 +230,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     rate: '300 000 per m²; the pack states its area.',
     limits: ['Soil above {5 °C} and moist for two weeks.'],
     cautions: [note('chlorine-soap', 'No chlorine, no soap in the can.', 'mix')],
+    months: [3, 4, 5, 6, 7, 8, 9, 10],
     classes: ['living', 'moist-living'],
     steps: [
       step('water', 'before', 'Water the bed', 'they swim', [0, 1], 10),

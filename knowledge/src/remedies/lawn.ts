@@ -17,6 +17,7 @@ export const lawnRemedies: readonly RemedyCore[] = [
     rate: '{2–3 g/m²} nitrogen, watered in, April to August.',
     limits: ['Not in drought, not after August.'],
     settings: ['lawn'],
+    months: [3, 4, 5, 6, 7, 8],
     classes: ['feed', 'ammonia'],
     steps: [
       step('feed', 'apply', 'Spread evenly before rain, or water in', 'dry granules scorch', [0, 7], 20),
@@ -41,6 +42,7 @@ export const lawnRemedies: readonly RemedyCore[] = [
     ],
     rate: 'The trodden part, in autumn or spring, while grass grows.',
     limits: ['Moist turf only: never sodden, never in drought or frost.', 'Under trees keep off the main roots.'],
+    months: [3, 4, 5, 9, 10, 11],
     settings: ['lawn'],
     steps: [
       step('tine', 'apply', 'Pull plugs out, sweep them up, brush sand in', 'the holes must stay open', [0, 10], 60),

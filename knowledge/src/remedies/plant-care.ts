@@ -224,6 +224,7 @@ export const plantCareRemedies: readonly RemedyCore[] = [
       helps('potato-scab', 0.8, 'moist soil at tuber set prevents it'),
     ],
     rate: 'A ridge a hand high; {15 L/m²} a week for four to six weeks from tuber set, about when flower buds show.',
+    months: [5, 6, 7, 8],
     classes: ['care'],
     steps: [
       step('ridge', 'apply', 'Draw soil up to the stems', 'light greens them', [0, 3], 20),
@@ -242,6 +243,7 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     honest: 'They flower the year after next, mostly.',
     targets: [helps('blind-bulbs', 1, 'room, depth and leaves fill the bulb')],
     rate: 'Three times their height deep, two widths apart.',
+    months: [6, 7, 8, 9, 10],
     classes: ['care'],
     steps: [
       step('lift', 'apply', 'Lift, divide and replant', 'crowded bulbs starve', [0, 60], 30),

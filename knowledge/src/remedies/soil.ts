@@ -488,6 +488,7 @@ export const soilRemedies: readonly RemedyCore[] = [
       helps('sclerotinia', 0.3, 'heat kills grains near the top'),
     ],
     rate: 'Clear film, edges buried, 4–8 weeks.',
+    months: [6, 7, 8],
     classes: ['heat'],
     steps: [
       step('wet', 'before', 'Clear and water the bed', 'moist soil carries heat', [0, 7], 30),

@@ -536,6 +536,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
     onlyFor: ['fruit-tree', 'fruit-bush', 'grape', 'rose', 'tree', 'shrub'],
     scene: ['bare-branches'],
     cautions: [localRules, note('fish-die-ponds', 'Fish die of it: {5 m} from ponds.')],
+    months: [11, 12, 1, 2, 3],
     classes: ['oil', 'spray'],
     steps: [
       step('buds', 'before', 'Look: is every twig bare, are all buds tight?', 'open buds are burnt', [0, 7], 3),

@@ -1,7 +1,7 @@
 import type { StepView } from '@trowel/core/contract';
 import { mixRemedy, usualBatchMl } from '@trowel/core/mix';
 import { hindrances, schedule, sunHours, type Job, type Plan, type Place, type PlannedStep } from '@trowel/core/plan';
-import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
+import { isSheltered, type RemedyRow, type StepSpec, type Tables } from '@trowel/core/tables';
 import { carryWords, cautionWords, unplacedWords, waitsWords, whyThen } from '@trowel/core/wording';
 import { gardenTime, type Clock } from '../clock';
 import { applyCautions, maybeRemedy, puts } from './step-safety';
@@ -60,6 +60,7 @@ export function layOut({ db, tables, clock }: Deps): LaidOut {
     hourNow,
     horizonDays,
     at: placeOf(garden),
+    ...(garden.climate === null ? {} : { climate: garden.climate }),
     weather: standInWeather(placeOf(garden), today, forecastDays),
     jobs,
     recent: recentIn(db, tables, cases, treatments),
@@ -81,7 +82,7 @@ function jobOf(db: Db, tables: Tables, remedy: RemedyRow, row: TreatmentRow, own
     done: events.filter(({ outcome }) => outcome === 'done').map(({ step, on_date }) => ({ step, on: on_date })),
     skipped: events.filter(({ outcome }) => outcome === 'skipped').map(({ step }) => step),
     ...(harvestOn ? { harvestOn } : {}),
-    sheltered: sheltered.has(maybeOneBed(db, owner.bed_id)?.setting ?? 'bed'),
+    sheltered: isSheltered(maybeOneBed(db, owner.bed_id)?.setting),
     urgent: owner.reading.action === 'treat-now',
     keepLeavesDryAtNight: owner.reading.causes.some(
       ({ id, probability }) =>
@@ -89,8 +90,6 @@ function jobOf(db: Db, tables: Tables, remedy: RemedyRow, row: TreatmentRow, own
     ),
   };
 }
-
-const sheltered = new Set<string>(['indoors', 'greenhouse']);
 
 /** Keep-apart counts per plant where one is named, else per bed. */
 const placeKey = (owner: CaseRow) => owner.planting_id ?? owner.bed_id;

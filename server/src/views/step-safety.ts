@@ -4,18 +4,19 @@ import {
   daysToHarvest,
   judge,
   remedyAct,
+  seasonOn,
   type Act,
   type AgainstRound,
   type CautionFound,
   type Round,
 } from '@trowel/core/judge';
 import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
-import type { RemedyRow, Tables } from '@trowel/core/tables';
+import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
 import { maybeOneCase } from '../store/cases';
-import { maybeOnePlanting } from '../store/garden';
+import { maybeGarden, maybeOneBed, maybeOnePlanting } from '../store/garden';
 import { anyStepsOf, anyTreatmentsInBed, type TreatmentRow } from '../store/treatments';
 
 /**
@@ -57,6 +58,7 @@ function actsFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow): 
   const owner = maybeOneCase(db, row.case_id);
   const planting = owner?.planting_id ? maybeOnePlanting(db, owner.planting_id) : undefined;
   const tested = testedOn(db, row, remedy);
+  const garden = maybeGarden(db);
   const rounds = owner ? roundsIn(db, tables, owner.bed_id, owner.planting_id, row) : [];
   return (on, strength = row.strength ?? undefined) => {
     const picked = daysToHarvest(on, planting?.harvest_on ?? undefined);
@@ -66,6 +68,8 @@ function actsFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow): 
       ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on) }),
       before: aroundOn(tables, rounds, on).before,
       ...(picked === undefined ? {} : { daysToHarvest: picked }),
+      ...(garden ? { season: seasonOn(on, garden.latitude, garden.climate) } : {}),
+      isSheltered: owner !== undefined && isSheltered(maybeOneBed(db, owner.bed_id)?.setting),
     });
   };
 }

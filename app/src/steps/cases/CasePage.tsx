@@ -3,7 +3,7 @@ import type { CaseView, GardenView } from '@trowel/core/contract';
 import { weigh, worthShowing, type Weighing } from '@trowel/core/weigh';
 import { depthWords, shortDay } from '@trowel/core/wording';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import type { SceneFact } from '@trowel/core/tables';
+import { seasonOfPlace, type SceneFact } from '@trowel/core/tables';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { useCase, useGarden } from '@/api/queries';
@@ -60,6 +60,7 @@ function useReading(
     const choice = chooseRemedies(knowledge, weighing, {
       setting: view.situation.setting,
       recent: view.recent,
+      ...seasonOfPlace(view.situation),
       ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }),
       ...(view.situation.daysToHarvest === undefined ? {} : { daysToHarvest: view.situation.daysToHarvest }),
       facts,

@@ -1,4 +1,5 @@
 import { daysBetween, type IsoDate } from '../../quantities/days';
+import { listWords } from './language';
 
 /** Days and hours in words, through Intl; the calendar is the garden's, so everything is reckoned in UTC. */
 export const format = (options: Intl.DateTimeFormatOptions) => {
@@ -19,6 +20,21 @@ export const monthAndYear = format({ month: 'long', year: 'numeric' });
 /** "June" */
 export const monthName = (month: number): string =>
   format({ month: 'long' })(`2026-${String(month).padStart(2, '0')}-01`);
+
+/** "August to October", "March to May and August": months by number, in the order of the year. */
+export function monthsWords(months: readonly number[]): string {
+  const has = (month: number) => months.includes(((month + 11) % 12) + 1);
+  const spans = [...new Set(months)]
+    .sort((a, b) => a - b)
+    .filter((month) => !has(month - 1))
+    .map((from) => {
+      let to = from;
+      while (has(to + 1) && to - from < 11) to += 1;
+      const [first, last] = [monthName(from), monthName(((to + 11) % 12) + 1)];
+      return to === from ? first : `${first} to ${last}`;
+    });
+  return listWords(spans);
+}
 
 /** A weekday this many days off says nothing, and the year does. */
 const farOff = 150;

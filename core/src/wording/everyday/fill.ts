@@ -15,7 +15,7 @@ import {
   type Said,
   type SaidValue,
 } from '../../quantities';
-import { dayAndMonth } from './days';
+import { dayAndMonth, monthsWords } from './days';
 import { counted, moneyWords } from './language';
 
 /** Figures of a working are given exactly enough to be checked by hand. */
@@ -25,13 +25,14 @@ const place = /\{([a-zA-Z][\w]*)(?::([^{}]*))?\}/g;
 
 /**
  * A sentence from its template and what its code carries: `{stock}` is drawn in the reader's measures,
- * `{packs:pack|packs}` counts, `{once:money}` is money, `{5 cm}` an amount of the template's own.
+ * `{packs:pack|packs}` counts, `{months:months}` are months by number, `{once:money}` is money, `{5 cm}` an amount of the template's own.
  * @throws Error naming what the code does not carry.
  */
 export function fill(template: string, data: Said['with'], system: MeasureSystem): string {
   const said = template.replace(place, (_whole, name: string, format?: string) => {
     const value = data[name];
     if (value === undefined) throw new Error(`"${template}" wants {${name}}, which is not given`);
+    if (typeof value === 'string' && format === 'months') return monthsWords(value.split(' ').map(Number));
     if (typeof value !== 'number' || format === undefined) return valueWords(value, system);
     if (format === 'money') return moneyWords(value);
     const [one = '', many = ''] = format.split('|');

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { climates } from '../tables';
-import { inSeason, northernMonth, seasonsTell } from './situation';
+import { climates } from './common';
+import { inSeason, northernMonth, seasonsTell } from './season';
 
 const month = fc.integer({ min: 1, max: 12 });
 const season = fc

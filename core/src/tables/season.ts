@@ -1,0 +1,42 @@
+import type { Climate, Setting } from './common';
+
+/** When and where something is asked: what the calendar says there. */
+export interface Season {
+  /** 1–12, as at the garden. */
+  readonly month: number;
+  /** Degrees; south is negative. */
+  readonly latitude: number;
+  readonly climate?: Climate;
+}
+
+/** The season of a place, as far as it is known. */
+export const seasonOfPlace = ({
+  month,
+  latitude,
+  climate,
+}: Partial<Season>): { readonly season: Season } | Record<string, never> =>
+  month === undefined || latitude === undefined
+    ? {}
+    : { season: { month, latitude, ...(climate === undefined ? {} : { climate }) } };
+
+/** Months, wind and rain do not reach there. */
+export const isSheltered = (setting: Setting | undefined): boolean => setting === 'indoors' || setting === 'greenhouse';
+
+/** The month as a northern one: July in the south is January's weather in the north. */
+export function northernMonth(month: number, latitude: number): number {
+  return latitude < 0 ? ((month + 5) % 12) + 1 : month;
+}
+
+/** Within the tropics the calendar says little about what is common. */
+const tropics = 20;
+
+export const seasonsTell = (latitude: number, climate?: Climate): boolean =>
+  climate === undefined ? Math.abs(latitude) >= tropics : climate !== 'tropical';
+
+/** True in the months in which something is common here; a season over half the year is about the cold half. */
+export function inSeason(months: readonly number[], month: number, climate: Climate = 'temperate'): boolean {
+  const has = (at: number) => months.includes(((at + 11) % 12) + 1);
+  if (climate === 'warm') return has(month - 1) || has(month) || has(month + 1);
+  if (climate === 'cool' && months.length > 2) return has(month - 1) && has(month) && has(month + 1);
+  return has(month);
+}
