@@ -35,7 +35,7 @@ export function rulesIn({ safetyRules }: Pick<Tables, 'safetyRules'>, scene: Sce
 
 function holds(when: SafetyWhen, { things, facts = [], before = [], daysToHarvest }: Scene): boolean {
   const classes = new Set(things.flatMap((thing) => thing.classes));
-  const { over, dose, before: earlier, harvestWithin } = when;
+  const { over, dose, before: earlier, harvestWithin, harvestUnknown } = when;
   return (
     (when.things ?? []).every((name) => classes.has(name)) &&
     (when.facts ?? []).every((fact) => facts.includes(fact)) &&
@@ -51,6 +51,7 @@ function holds(when: SafetyWhen, { things, facts = [], before = [], daysToHarves
           item.daysAgo < earlier.days &&
           item.classes.includes(earlier.class),
       )) &&
+    (harvestUnknown === undefined || daysToHarvest === undefined) &&
     (harvestWithin === undefined || (daysToHarvest !== undefined && daysToHarvest < harvestWithin))
   );
 }

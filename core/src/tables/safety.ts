@@ -108,6 +108,8 @@ export interface SafetyWhen {
   readonly before?: { readonly class: string; readonly where: 'tank' | 'plant' | 'bed'; readonly days: number };
   /** Something to be eaten is picked in fewer days. */
   readonly harvestWithin?: number;
+  /** Only where nobody said when something is picked. */
+  readonly harvestUnknown?: true;
 }
 
 /** A rule about what hurts someone or something, or wastes the work. */

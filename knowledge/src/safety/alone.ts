@@ -104,7 +104,7 @@ export const alone: readonly SafetyRule[] = [
   guideline(
     'manure-crop',
     'caution',
-    { things: ['manure'], facts: ['grows-food'] },
+    { things: ['manure'], facts: ['grows-food'], harvestUnknown: true },
     'Raw manure carries germs: between it and picking lie 120 days where the crop touches the soil, 90 where it does not.',
     'Well-rotted compost, or the manure in autumn.',
   ),
