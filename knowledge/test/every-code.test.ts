@@ -226,6 +226,8 @@ describe.each(measureSystems)('in %s measures', (system) => {
     const leftOut: readonly LeftOutReason[] = [
       { kind: 'speaks-against', cause, why: 'it does harm' },
       { kind: 'setting' },
+      { kind: 'harms-helpers', helper: cause },
+      { kind: 'not-sure', of: cause, chance: 0.3 },
       ...knowledge.safetyRules.map(({ id }) => ({
         kind: 'unsafe' as const,
         found: { level: 'stop' as const, rule: id },

@@ -97,7 +97,11 @@ export type LeftOutReason =
   | { readonly kind: 'setting' }
   | { readonly kind: 'unsafe'; readonly found: CautionFound }
   | { readonly kind: 'forbidden'; readonly what: string }
-  | { readonly kind: 'not-in-cupboard'; readonly ingredient: IngredientId };
+  | { readonly kind: 'not-in-cupboard'; readonly ingredient: IngredientId }
+  /** It kills the helpers that are at work. */
+  | { readonly kind: 'harms-helpers'; readonly helper: CauseId }
+  /** It cannot be taken back, and what it is for is not likely enough. */
+  | { readonly kind: 'not-sure'; readonly of: CauseId | ConditionId; readonly chance: number };
 
 export interface LeftOut {
   readonly id: RemedyId;
@@ -126,6 +130,13 @@ const riskCost = 0.5;
 const riskNamed = 0.1;
 /** Going out to buy first costs about this much help. */
 const errandCost = 0.02;
+/** What a remedy is for must be this likely by itself, or half as likely as the likeliest: the background brings nothing. */
+const ownFloor = 0.25;
+const sharesStory = 0.5;
+/** From here on what cannot be taken back may be offered. */
+const sureEnoughToEnd = 0.5;
+/** What harm to helpers costs, in help. */
+const helperCost = { harm: 0.06, some: 0.02, safe: 0 } as const;
 /** Help below this is not worth offering. */
 const worthOffering = 0.12;
 /** From here on a cause leads, and the suggested set must answer it. */
@@ -142,6 +153,7 @@ const sureEnoughToApply = 0.6;
 export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances: Circumstances): Choice {
   const chances = chanceByTarget(weighing);
   const urgent = isUrgent(tables, weighing);
+  const likeliest = Math.max(0, ...[...chances.values()].map(({ chance }) => chance));
   const scored: RankedRemedy[] = [];
   const leftOut: LeftOut[] = [];
   for (const row of tables.remedies) {
@@ -149,8 +161,12 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
       .map(({ of, why, fits }) => ({ of, why, fits, chance: chances.get(of)?.chance ?? 0 }))
       .filter(({ chance }) => chance >= 0.1);
     const help = helps.reduce((sum, { of, fits, chance }) => sum + chance * fits * (chances.get(of)?.share ?? 0), 0);
-    if (help < worthOffering) continue;
-    const reason = reasonAgainst(tables, row, weighing, circumstances);
+    const [surest] = [...helps].sort((a, b) => b.chance - a.chance);
+    if (!surest || help < worthOffering || surest.chance < Math.min(ownFloor, sharesStory * likeliest)) continue;
+    const reason: LeftOutReason | undefined =
+      row.isFinal && surest.chance < sureEnoughToEnd
+        ? { kind: 'not-sure', of: surest.of, chance: surest.chance }
+        : reasonAgainst(tables, row, weighing, circumstances);
     if (reason) {
       leftOut.push({ id: row.id, row, reason });
       continue;
@@ -166,6 +182,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
         help -
         rungCost * (urgent ? urgentShare : 1) * rungs.indexOf(row.rung) -
         riskCost * (risk?.chance ?? 0) -
+        helperCost[row.facts.spares.helpers] -
         (missing === undefined ? 0 : errandCost),
       helps: helps.map(({ of, chance, why }) => ({ of, chance, why })).sort((a, b) => b.chance - a.chance),
       suggested: false,
@@ -326,6 +343,8 @@ function reasonAgainst(
     const note = source.avoid.find(({ remedies = [] }) => remedies.includes(row.id));
     if (note) return { kind: 'speaks-against', cause: id, why: note.why };
   }
+  const helper = weighing.causes.find(({ probability, row: { kind } }) => kind === 'helper' && probability >= speaksUp);
+  if (helper && row.facts.spares.helpers === 'harm') return { kind: 'harms-helpers', helper: helper.id };
   const act = remedyAct(tables, row, {
     ...sceneOf(tables, row, circumstances),
     strength: strengthHere(tables, row, circumstances),
@@ -367,5 +386,5 @@ const isAgainst = (tables: Tables, found: CautionFound): boolean =>
     rowById(tables.safetyRules, found.rule, 'safetyRules').when.facts?.includes('on-open-bloom') === true);
 
 /** Care, hand work and leaving it harm little where the reading was wrong. */
-const isMild = ({ rung, classes }: RemedyRow) =>
-  ['leave', 'care', 'hand', 'helpers', 'professional'].includes(rung) && !classes.includes('feed');
+const isMild = ({ rung, classes, isFinal }: RemedyRow) =>
+  !isFinal && ['leave', 'care', 'hand', 'helpers', 'professional'].includes(rung) && !classes.includes('feed');

@@ -215,6 +215,8 @@ export interface RemedyRow extends Sourced {
   readonly notFor?: readonly (PlantId | PlantGroupId)[];
   readonly onlyFor?: readonly (PlantId | PlantGroupId)[];
   readonly settings?: readonly Setting[];
+  /** It cannot be taken back: a plant is given up. */
+  readonly isFinal?: true;
   /** Northern months in which it is for outdoors; left out, any. */
   readonly months?: readonly number[];
   /** What is so whenever it is done by its steps, as the judge takes it. */

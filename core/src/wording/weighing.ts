@@ -44,6 +44,12 @@ export function leftOutWords(tables: Tables, reason: LeftOutReason, system: Meas
       return 'Not in this kind of place.';
     case 'unsafe':
       return cautionLine(tables, reason.found, system);
+    case 'harms-helpers':
+      return `It kills helpers, and they are at work here: ${lowerFirst(rowById(tables.causes, reason.helper, 'causes').name)}.`;
+    case 'not-sure': {
+      const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === reason.of);
+      return `It cannot be taken back, and ${lowerFirst(row?.name ?? 'this')} is not sure enough yet (${chanceWords(reason.chance)}).`;
+    }
     case 'forbidden':
       return 'You have set a rule against it.';
     case 'not-in-cupboard':

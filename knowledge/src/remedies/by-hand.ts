@@ -204,6 +204,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
   },
   {
     id: 'remove-plant',
+    isFinal: true,
     name: 'Give up the worst plant',
     rung: 'hand',
     plain: 'Lift the worst plants, roots and soil around them, and bin them. It saves the rest.',
