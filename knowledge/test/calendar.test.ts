@@ -17,7 +17,11 @@ const lineOf = (id: string, season: Season, isSheltered = false) => {
 describe('the calendar', () => {
   test('every remedy that has months has some, and not all, each once', () => {
     expect(dated.length).toBeGreaterThan(8);
-    for (const { id, months = [] } of dated) {
+    const targets = knowledge.remedies.flatMap(({ id, targets: all }) =>
+      all.flatMap(({ of, months }) => (months ? [{ id: `${id} against ${of}`, months }] : [])),
+    );
+    expect(targets.length).toBeGreaterThan(5);
+    for (const { id, months = [] } of [...dated, ...targets]) {
       expect([id, months.length > 0 && months.length < 12]).toEqual([id, true]);
       expect([id, new Set(months).size]).toEqual([id, months.length]);
       expect([id, months.every((month) => month >= 1 && month <= 12)]).toEqual([id, true]);
@@ -53,7 +57,25 @@ describe('the calendar', () => {
     expect(lawn(9).remedies.map(({ id }) => id)).toContain('grub-nematodes');
     const january = lawn(1);
     expect(january.remedies.map(({ id }) => id)).not.toContain('grub-nematodes');
-    expect(january.leftOut.find(({ id }) => id === 'grub-nematodes')?.why).toMatch(/It is for April to May/);
+    expect(january.leftOut.find(({ id }) => id === 'grub-nematodes')?.why).toMatch(/It is for August to October/);
+  });
+
+  test('against each thing it has its own months: copper is no help against fire blight in August', () => {
+    const struck = (month: number) =>
+      answerWeigh(knowledge, {
+        plant: 'pear',
+        month,
+        latitude: 52,
+        said: 'shoot tips black as if burnt and bent like a crook, dead leaves stay on, sunken cracked bark',
+      });
+    const copper = (month: number) => {
+      const { remedies, leftOut } = struck(month);
+      return remedies.some(({ id }) => id === 'copper-spray')
+        ? 'offered'
+        : (leftOut.find(({ id }) => id === 'copper-spray')?.why ?? 'not worth it');
+    };
+    expect(copper(4)).not.toMatch(/It is for/);
+    expect(copper(8)).toBe('It is for March to April. Note it for then.');
   });
 
   test('the plan waits for the month', () => {

@@ -1,5 +1,6 @@
 import {
   isSheltered,
+  isTimeFor,
   rowById,
   rungs,
   type CauseId,
@@ -15,7 +16,16 @@ import {
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
-import { judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type CautionFound } from '../judge';
+import {
+  judge,
+  outOfSeason,
+  remedyAct,
+  strengthFor,
+  testLeafFor,
+  thingsOf,
+  type Act,
+  type CautionFound,
+} from '../judge';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -153,20 +163,26 @@ const sureEnoughToApply = 0.6;
 export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances: Circumstances): Choice {
   const chances = chanceByTarget(weighing);
   const urgent = isUrgent(tables, weighing);
+  const season = isSheltered(circumstances.setting) ? undefined : circumstances.season;
   const likeliest = Math.max(0, ...[...chances.values()].map(({ chance }) => chance));
   const scored: RankedRemedy[] = [];
   const leftOut: LeftOut[] = [];
   for (const row of tables.remedies) {
-    const helps = row.targets
-      .map(({ of, why, fits }) => ({ of, why, fits, chance: chances.get(of)?.chance ?? 0 }))
+    const meant = row.targets
+      .map((target) => ({ ...target, chance: chances.get(target.of)?.chance ?? 0 }))
       .filter(({ chance }) => chance >= 0.1);
+    const timely = meant.filter(({ months }) => isTimeFor(months, season));
+    // What would help at another time is named with its months.
+    const helps = timely.length > 0 ? timely : meant;
     const help = helps.reduce((sum, { of, fits, chance }) => sum + chance * fits * (chances.get(of)?.share ?? 0), 0);
     const [surest] = [...helps].sort((a, b) => b.chance - a.chance);
     if (!surest || help < worthOffering || surest.chance < Math.min(ownFloor, sharesStory * likeliest)) continue;
     const reason: LeftOutReason | undefined =
       row.isFinal && surest.chance < sureEnoughToEnd
         ? { kind: 'not-sure', of: surest.of, chance: surest.chance }
-        : reasonAgainst(tables, row, weighing, circumstances);
+        : season && timely.length === 0
+          ? { kind: 'unsafe', found: outOfSeason(surest.months ?? [], season) }
+          : reasonAgainst(tables, row, weighing, circumstances);
     if (reason) {
       leftOut.push({ id: row.id, row, reason });
       continue;

@@ -1,8 +1,7 @@
 import { celsius, gPerSquareMetre, said } from '../quantities';
 import {
-  inSeason,
+  isTimeFor,
   northernMonth,
-  seasonsTell,
   type AreaLimitRow,
   type LimitRow,
   type PlantId,
@@ -183,12 +182,15 @@ export function timingOf(tables: TimingTables, act: Act): CautionFound[] {
 /** Out of the months in which it is for. */
 function seasonOf({ remedies }: Pick<Tables, 'remedies'>, { remedy, season, isSheltered }: Act): CautionFound[] {
   const months = remedies.find(({ id }) => id === remedy)?.months;
-  if (!months || !season || isSheltered || !seasonsTell(season.latitude, season.climate)) return [];
-  if (inSeason(months, northernMonth(season.month, season.latitude), season.climate)) return [];
-  // The way there and back is the same half year.
-  const here = months.map((month) => northernMonth(month, season.latitude));
-  return [{ level: 'caution', ...said('out-of-season', { months: here.join(' ') }) }];
+  return !months || !season || isSheltered || isTimeFor(months, season) ? [] : [outOfSeason(months, season)];
 }
+
+/** Northern months, told as they are at the garden. */
+export const outOfSeason = (months: readonly number[], { latitude }: Pick<Season, 'latitude'>): CautionFound => ({
+  level: 'caution',
+  // The way there and back is the same half year.
+  ...said('out-of-season', { months: months.map((month) => northernMonth(month, latitude)).join(' ') }),
+});
 
 const neighboursOf = ({ before = [], planned = [] }: Act): Neighbour[] => [
   ...before.flatMap(({ where, ...one }) => (where === 'tank' ? [] : [{ ...one, where }])),

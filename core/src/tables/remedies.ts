@@ -149,6 +149,8 @@ export interface RemedyTarget {
   /** How well it fits this cause, 0…1. */
   readonly fits: number;
   readonly why: string;
+  /** Northern months in which it helps against that outdoors; left out, any. */
+  readonly months?: readonly number[];
 }
 
 /** What it should have done by when, for the verdict. */

@@ -33,6 +33,13 @@ const tropics = 20;
 export const seasonsTell = (latitude: number, climate?: Climate): boolean =>
   climate === undefined ? Math.abs(latitude) >= tropics : climate !== 'tropical';
 
+/** True where the calendar does not speak against it: no months are named, it tells nothing there, or it is the time. */
+export const isTimeFor = (months: readonly number[] | undefined, season: Season | undefined): boolean =>
+  !months ||
+  !season ||
+  !seasonsTell(season.latitude, season.climate) ||
+  inSeason(months, northernMonth(season.month, season.latitude), season.climate);
+
 /** True in the months in which something is common here; a season over half the year is about the cold half. */
 export function inSeason(months: readonly number[], month: number, climate: Climate = 'temperate'): boolean {
   const has = (at: number) => months.includes(((at + 11) % 12) + 1);

@@ -11,10 +11,10 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
     plain: 'Prevents leaf disease before it comes; dormant trees, or potatoes in blight weather. It stays in the soil.',
     honest: 'Prevents, does not cure; half to most of new spots when it is on in time. It builds up and harms worms.',
     targets: [
-      helps('leaf-curl', 0.45, 'in late winter, before buds open'),
-      helps('late-blight', 0.25, 'on plants not yet struck'),
+      helps('leaf-curl', 0.45, 'in late winter, before buds open', [11, 12, 1, 2]),
+      helps('late-blight', 0.25, 'on plants not yet struck', [6, 7, 8, 9]),
       helps('downy-mildew', 0.25, 'on leaves not yet struck'),
-      helps('fire-blight', 0.2, 'at bud break'),
+      helps('fire-blight', 0.2, 'at bud break', [3, 4]),
       helps('bacterial-spot', 0.25, 'on leaves not yet struck'),
     ],
     rate: 'By its label, at most as often as it says.',

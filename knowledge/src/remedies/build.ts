@@ -12,8 +12,13 @@ import { look, windows } from './windows';
 /** A remedy without the facts that stand in `facts.ts`. */
 export type RemedyCore = Omit<RemedyRow, 'facts'>;
 
-/** What a remedy is for: the cause or condition, how well it fits (0…1), and why. */
-export const helps = (of: string, fits: number, why: string): RemedyTarget => ({ of, fits, why });
+/** What a remedy is for: the cause or condition, how well it fits (0…1), why, and the northern months in which it does. */
+export const helps = (of: string, fits: number, why: string, months?: readonly number[]): RemedyTarget => ({
+  of,
+  fits,
+  why,
+  ...(months === undefined ? {} : { months }),
+});
 
 /** A step of a chain; `gap` in whole days from the step in `after`, or from the start. */
 export const step = (

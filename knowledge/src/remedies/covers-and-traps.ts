@@ -74,7 +74,7 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
     plain: 'A paper or mesh bag round each young fruit or truss, tied close.',
     honest: 'Nearly sure for what is bagged in time; slow work.',
     targets: [
-      helps('codling-moth', 0.8, 'it cannot lay on it'),
+      helps('codling-moth', 0.8, 'it cannot lay on it', [5, 6]),
       helps('wasps-on-fruit', 0.75, 'it cannot reach it'),
       helps('spotted-wing-fly', 0.7, 'fine mesh keeps it out'),
       helps('birds-on-fruit', 0.6, 'they cannot reach it'),
@@ -99,9 +99,9 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
       'Corrugated card tied round the trunk in midsummer, burnt or binned in autumn; grease bands in autumn against climbing moths.',
     honest: 'Takes some of the grubs that go down to pupate: a third at best.',
     targets: [
-      helps('codling-moth', 0.3, 'grubs hide in it'),
+      helps('codling-moth', 0.3, 'grubs hide in it', [6, 7, 8, 9]),
       helps('ants-tending', 0.25, 'they cannot climb'),
-      helps('caterpillars-other', 0.2, 'wingless moths cannot climb'),
+      helps('caterpillars-other', 0.2, 'wingless moths cannot climb', [10, 11, 12, 1, 2, 3]),
     ],
     rate: 'One band, a hand high, {40 cm} up.',
     limits: ['Off again, or it shelters what it should catch.', 'Grease on paper, never on bark.'],

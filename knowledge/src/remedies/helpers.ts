@@ -77,7 +77,10 @@ export const helpersRemedies: readonly RemedyCore[] = [
     rung: 'helpers',
     plain: 'Nematodes that hunt on the soil’s surface, watered on at dusk.',
     honest: 'Good on young grubs in warm wet soil (from {14 °C}), poor on old ones.',
-    targets: [helps('cutworm', 0.6, 'they hunt at the surface'), helps('crane-fly', 0.6, 'on young grubs in autumn')],
+    targets: [
+      helps('cutworm', 0.6, 'they hunt at the surface', [6, 7, 8, 9]),
+      helps('crane-fly', 0.6, 'on young grubs in autumn', [8, 9, 10]),
+    ],
     rate: 'About {0.5 million/m²}; the Bench works it out.',
     limits: ['Soil from {14 °C}, wet for a week.'],
     months: [6, 7, 8, 9, 10],
@@ -168,9 +171,9 @@ export const helpersRemedies: readonly RemedyCore[] = [
     honest:
       '40–90 % fewer young grubs in trials where the soil is warm and stays wet; under 40 % on large spring grubs.',
     targets: [
-      helps('chafer-grubs', 0.8, 'they enter young grubs'),
+      helps('chafer-grubs', 0.8, 'they enter young grubs', [8, 9, 10]),
       helps('vine-weevil', 0.85, 'they enter the grubs'),
-      helps('crane-fly', 0.7, 'they enter the grubs'),
+      helps('crane-fly', 0.7, 'they enter young grubs', [8, 9, 10]),
       helps('cutworm', 0.5, 'some kinds hunt near the surface'),
       helps('wireworm', 0.2, 'trials are weak'),
     ],
