@@ -5,8 +5,8 @@ import { likeliest } from './story';
 import { stretchOf } from './stretch';
 import { readByVocabulary } from './vocabulary';
 
-/** What is less likely meant than this is not shown. */
-const leastChance = 0.02;
+/** What is less likely meant than this, talk being likelier, is not shown. */
+const leastChance = 0.005;
 
 /**
  * Signs that searched words name or may mean, the nearest first, at most `most`: those whose name or plain sentence
@@ -36,8 +36,8 @@ function meant(tables: Tables, wanted: string, most: number): SignId[] {
   const stretch = stretchOf(tables, wanted);
   // Of a word that is in no table nothing is guessed.
   if (stretch.known === 0 && !stretch.tokens.some(({ word }) => meanings.directions.rowOf.has(word))) return [];
-  const { chances } = meantBy(meanings, stretch);
+  const { chances, told } = meantBy(meanings, stretch);
   return likeliest(chances, most)
-    .filter((row) => chances[row]! >= leastChance)
+    .filter((row) => told * chances[row]! >= leastChance)
     .map((row) => data.signs[row]!);
 }
