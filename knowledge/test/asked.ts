@@ -5,6 +5,9 @@ export const stopped: readonly string[] = [
   // The soap that mixes an oil burns where soap does.
   'spray 1 % oil on the plum in leaf',
   'oil spray on nasturtiums',
+  // Strewn on soil or leaves, bait is no bait.
+  'sprinkle ant bait on the soil of the lettuce bed',
+  'spray ant syrup on the leaves of the roses',
   'castor meal around the beds, dog digs there',
   'rubbing alcohol neat on the leaves of my orchid',
   'Can I add a splash of ammonia cleaner to my bleach bucket for cleaning pots?',

@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
-import { nextRoundOn, type AgainstRound } from '../judge';
+import { doseOf, nextRoundOn, type AgainstRound } from '../judge';
 import type { Expectation, RemedyRow, Verdict } from '../tables';
 import { changeOf, summarise, type ChangeResult, type Summary } from './change';
 
@@ -150,10 +150,9 @@ function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: 
 function stepUp({ remedy: { recipe }, strength, harmSeenOn, against }: FollowInput, lastLook: IsoDate): NextMove[] {
   // What has hurt the plant once is never made stronger.
   if (!recipe || strength === undefined || harmSeenOn !== undefined) return [];
-  const isWeaker = recipe.kind === 'one-to-n' ? (a: number, b: number) => a > b : (a: number, b: number) => a < b;
-  const allowed = recipe.strengths.filter(
-    ({ value }) => isWeaker(strength, value) && nextRoundOn(against, lastLook, value) !== undefined,
-  );
-  const [mildest] = allowed.sort((a, b) => (isWeaker(a.value, b.value) ? -1 : 1));
+  const dose = (value: number) => doseOf(recipe, value);
+  const [mildest] = recipe.strengths
+    .filter(({ value }) => dose(value) > dose(strength) && nextRoundOn(against, lastLook, value) !== undefined)
+    .sort((a, b) => dose(a.value) - dose(b.value));
   return mildest ? [{ kind: 'step-up', to: mildest.id }] : [];
 }

@@ -39,6 +39,9 @@ export const saysYoung = (line: string): boolean =>
     line,
   );
 
+/** Something is to die, whatever else is said of letting be. */
+export const saysKill = (line: string): boolean => /\b(?:kill|drown|squash|crush|burn|squish|get rid)/.test(line);
+
 /** Nothing is done: "leave the ladybirds on my beans alone". */
 export const saysLetBe = (line: string): boolean =>
   /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it) be\b/.test(

@@ -14,7 +14,7 @@ export const bought: readonly IngredientRow[] = [
   {
     id: 'ant-bait',
     name: 'Ant bait',
-    words: ['ant bait', 'ant gel', 'ant syrup', 'ant poison', 'ant powder', 'roach bait', 'ant liquid'],
+    words: ['ant bait', 'ant gel', 'ant syrup', 'roach bait', 'ant liquid'],
     density: 1.1,
     classes: ['borate', 'bait'],
     ...liquid,

@@ -1,4 +1,4 @@
-import { amountsIn, dosesIn, isThere, saysLetBe, timesIn, type HeardDose } from '../../hear';
+import { amountsIn, dosesIn, isThere, saysKill, saysLetBe, timesIn, type HeardDose } from '../../hear';
 import type { IsoDate, MeasureSystem } from '../../quantities';
 import type { SceneFact, Tables, Use } from '../../tables';
 import { onlyOnce, type CautionFound } from '../caution';
@@ -83,7 +83,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   // Helpers that are left alone, or let out, are no target.
   const isLetBe =
     things.length === 0 &&
-    !/\b(?:kill|drown|squash|crush|burn|squish|get rid)/.test(line) &&
+    !saysKill(line) &&
     (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping'));
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
   const saidFacts = factsIn(tables, line, plants, isAboutWeeds, measures);

@@ -43,6 +43,6 @@ export function needsOf(
   });
 }
 
-/** Somewhere it may not go at all, or not so strong. */
+/** Somewhere it may not go at all. */
 const isLimited = ({ limits }: Pick<Tables, 'limits'>, { id, classes }: IngredientRow): boolean =>
   limits.some(({ of, most }) => (of === id || classes.includes(of)) && most === 0);

@@ -11,7 +11,10 @@ export function whereItGoes(
   things: readonly Mention<IngredientRow>[],
 ): Use | undefined {
   const said = whereSaid(line);
-  if (things.some(({ row }) => row.classes.includes('bait'))) return 'bait';
+  const isBait = things.some(({ row }) => row.classes.includes('bait'));
+  // Bait strewn on soil or leaves is no bait any more.
+  if (isBait && (facts.includes('closed-station') || (said !== 'soil' && said !== 'leaf' && said !== 'root')))
+    return 'bait';
   const isBorate = things.some(({ row }) => row.classes.includes('borate'));
   if (isBorate && said !== 'bait' && !/\b(?:ants?|roach\w*|cockroach\w*)\b/.test(line)) return 'soil';
   if (said !== undefined && said !== 'soil') return said;
