@@ -23,7 +23,7 @@ test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
     await expectAccessible(page);
 
     await part(page, 'Choose');
-    await expect(page.getByText('Suggested, together')).toBeVisible();
+    await expect(page.getByText('Suggested today, together')).toBeVisible();
     await page.getByRole('button', { name: 'How much of what' }).first().click();
     await expect(page.getByRole('img', { name: '1 tablespoon of True liquid soap' })).toBeVisible();
     await expect(page.getByText(/takes a sixth to a third of the soap/)).toBeVisible();

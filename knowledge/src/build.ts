@@ -27,11 +27,18 @@ export const cause = (
 });
 
 /** What must not be done under a reading, and the remedies that it rules out. */
-export const not = (what: string, why: string, ...remedies: string[]): AvoidNote => ({
+export const not = (what: string, why: string, ...remedies: string[]): AvoidNote => ({ what, why, remedies });
+
+/** The same for whole classes of remedy, and what else. */
+export const notAny = (classes: readonly string[], what: string, why: string, ...remedies: string[]): AvoidNote => ({
   what,
   why,
+  classes,
   ...(remedies.length > 0 ? { remedies } : {}),
 });
+
+/** What must not be done, and what no remedy does. */
+export const habit = (what: string, why: string): AvoidNote => ({ what, why, isHabit: true });
 
 /** Answers of a check: the usual yes and no, or one of several. */
 export const yes = (says: string, ...signs: string[]): CheckAnswer => answer('yes', says, signs);

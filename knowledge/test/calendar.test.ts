@@ -57,7 +57,11 @@ describe('the calendar', () => {
     expect(lawn(9).remedies.map(({ id }) => id)).toContain('grub-nematodes');
     const january = lawn(1);
     expect(january.remedies.map(({ id }) => id)).not.toContain('grub-nematodes');
-    expect(january.leftOut.find(({ id }) => id === 'grub-nematodes')?.why).toMatch(/It is for August to October/);
+    expect(january.nextTime.find(({ id }) => id === 'grub-nematodes')).toMatchObject({
+      for: 'chafer-grubs',
+      when: 'From August',
+      months: [8, 9, 10],
+    });
   });
 
   test('against each thing it has its own months: copper is no help against fire blight in August', () => {
@@ -69,13 +73,14 @@ describe('the calendar', () => {
         said: 'shoot tips black as if burnt and bent like a crook, dead leaves stay on, sunken cracked bark',
       });
     const copper = (month: number) => {
-      const { remedies, leftOut } = struck(month);
-      return remedies.some(({ id }) => id === 'copper-spray')
-        ? 'offered'
-        : (leftOut.find(({ id }) => id === 'copper-spray')?.why ?? 'not worth it');
+      const { remedies, nextTime } = struck(month);
+      return [
+        remedies.some(({ id }) => id === 'copper-spray'),
+        nextTime.some(({ id, for: of }) => id === 'copper-spray' && of === 'fire-blight'),
+      ];
     };
-    expect(copper(4)).not.toMatch(/It is for/);
-    expect(copper(8)).toBe('It is for March to April. Note it for then.');
+    expect(copper(4)[1]).toBe(false);
+    expect(copper(8)[0]).toBe(false);
   });
 
   test('the plan waits for the month', () => {

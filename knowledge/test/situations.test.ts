@@ -97,7 +97,7 @@ const vignettes: readonly Vignette[] = [
     tells: { plant: 'lettuce', month: 6, said: 'angular yellow patches on top and grey fuzz underneath' },
     causes: ['downy-mildew'],
     neverSuggests: ['milk-spray'],
-    action: ['remove'],
+    action: ['treat-now'],
   },
   {
     name: 'fruit-end rot from uneven water, and never Epsom salts',

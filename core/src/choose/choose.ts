@@ -1,8 +1,10 @@
 import {
+  courseOf,
   isSheltered,
-  isTimeFor,
   rowById,
   rungs,
+  type CauseFamily,
+  type AvoidNote,
   type CauseId,
   type ConditionId,
   type Grade,
@@ -13,19 +15,14 @@ import {
   type SceneFact,
   type Season,
   type Setting,
+  type SignId,
   type Tables,
 } from '../tables';
 import type { Weighing } from '../weigh/weigh';
-import {
-  judge,
-  outOfSeason,
-  remedyAct,
-  strengthFor,
-  testLeafFor,
-  thingsOf,
-  type Act,
-  type CautionFound,
-} from '../judge';
+import { judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type CautionFound } from '../judge';
+import { nextTimes, type NextTime } from './next-time';
+import { costOf, helpOf, isForNow, meantBy, stakesOf, type Here, type Meant, type Stake } from './stakes';
+import { isMild, rivalsIn, suggestedSet, type Rivals } from './suggest';
 
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
@@ -56,10 +53,18 @@ export interface Circumstances {
 export interface RankedRemedy {
   readonly id: RemedyId;
   readonly row: RemedyRow;
+  /** Expected loss that it takes away, less what it costs by itself; doing nothing is 0. */
   readonly score: number;
-  /** What it is for here, with how likely that is. */
-  readonly helps: readonly { readonly of: CauseId | ConditionId; readonly chance: number; readonly why: string }[];
-  /** Part of the set that answers every leading cause at once. */
+  /** What it costs by itself, in the same scale: strength, harm, money, work, an errand. */
+  readonly cost: number;
+  /** What it is for here, with how likely that is and how well it fits. */
+  readonly helps: readonly {
+    readonly of: CauseId | ConditionId;
+    readonly chance: number;
+    readonly fits: number;
+    readonly why: string;
+  }[];
+  /** What the action says, for the causes that it rests on. */
   readonly suggested: boolean;
   /** Try on two or three leaves first, and why. */
   readonly testLeaf?: string;
@@ -75,6 +80,8 @@ export interface RankedRemedy {
 export type Standing =
   | { readonly kind: 'answers-several'; readonly count: number }
   | { readonly kind: 'mildest' }
+  /** It answers whichever of its family it is. */
+  | { readonly kind: 'answers-family'; readonly family: CauseFamily }
   /** Days count here, so that strength costs less than usual. */
   | { readonly kind: 'urgent' }
   /** `surer`: it helps clearly more than the milder one, and so stands above it. */
@@ -104,6 +111,8 @@ export interface NotWorth {
 
 export type LeftOutReason =
   | { readonly kind: 'speaks-against'; readonly cause: CauseId | ConditionId; readonly why: string }
+  /** Something that was seen makes it useless or harmful. */
+  | { readonly kind: 'sign-against'; readonly sign: SignId; readonly why: string }
   | { readonly kind: 'setting' }
   | { readonly kind: 'unsafe'; readonly found: CautionFound }
   | { readonly kind: 'forbidden'; readonly what: string }
@@ -123,66 +132,60 @@ export interface Choice {
   /** The suggested set first, then the rest, best first. */
   readonly ranked: readonly RankedRemedy[];
   readonly leftOut: readonly LeftOut[];
+  /** What keeps it away another time, or helps in another month. */
+  readonly nextTime: readonly NextTime[];
+  /** Look-alikes between which it matters little: what answers them all comes first. */
+  readonly rivals?: Rivals;
   readonly leave: LeaveIt;
   readonly together: readonly Together[];
   readonly notWorth: readonly NotWorth[];
 }
 
-/** Each rung up the ladder must bring at least this much more help to be preferred. */
-const rungCost = 0.035;
-/** Where days count, a rung costs this share of that. */
-const urgentShare = 0.3;
-/** A condition is mended for its causes' sake, so it counts half. */
-const conditionShare = 0.5;
-/** What a remedy that a fairly likely cause speaks against is marked down by, for each unit of that chance. */
-const riskCost = 0.5;
-/** From here on a cause that speaks against a remedy is named as a risk. */
-const riskNamed = 0.1;
-/** Going out to buy first costs about this much help. */
-const errandCost = 0.02;
-/** What a remedy is for must be this likely by itself, or half as likely as the likeliest: the background brings nothing. */
-const ownFloor = 0.25;
-const sharesStory = 0.5;
 /** From here on what cannot be taken back may be offered. */
-const sureEnoughToEnd = 0.5;
-/** What harm to helpers costs, in help. */
-const helperCost = { harm: 0.06, some: 0.02, safe: 0 } as const;
+const sureEnoughToTake = { plant: 0.5, wood: 0.35 } as const;
+/** What a remedy that a fairly likely cause speaks against is named as a risk from. */
+const riskNamed = 0.1;
 /** Help below this is not worth offering. */
-const worthOffering = 0.12;
-/** From here on a cause leads, and the suggested set must answer it. */
-const leads = 0.4;
+const worthOffering = 0.1;
 /** From here on what a cause speaks against is left out. */
 const speaksUp = 0.35;
-/** A spray, feed, drench or bait is suggested only where it is at least this likely to meet what it is for. */
-const sureEnoughToApply = 0.6;
+/** What answers rivals of one family alike comes before what answers one of them, by about this much help. */
+const familyShare = 0.1;
+const answersSeveralFrom = 0.25;
 
 /**
- * Ranks remedies under the whole posterior, mildest first unless a stronger one helps clearly more,
- * and says why each of the others was left out.
+ * Ranks remedies by the expected loss that they take away under the whole posterior, less what each costs by itself;
+ * says why others were left out, and what is for another time.
  */
 export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances: Circumstances): Choice {
-  const chances = chanceByTarget(weighing);
-  const urgent = isUrgent(tables, weighing);
   const season = isSheltered(circumstances.setting) ? undefined : circumstances.season;
-  const likeliest = Math.max(0, ...[...chances.values()].map(({ chance }) => chance));
+  const stakes = stakesOf(tables, weighing, season);
+  const urgent = isUrgent(tables, weighing, season);
+  const rivals = rivalsIn(weighing);
+  const plant = tables.plants.find(({ id }) => id === circumstances.plant);
+  const here: Here = {
+    season,
+    setting: circumstances.setting,
+    plantNames: plant ? [plant.id, ...plant.groups] : [],
+    seen: new Set(weighing.seen),
+  };
   const scored: RankedRemedy[] = [];
   const leftOut: LeftOut[] = [];
+  const later: { readonly row: RemedyRow; readonly meant: readonly Meant[] }[] = [];
   for (const row of tables.remedies) {
-    const meant = row.targets
-      .map((target) => ({ ...target, chance: chances.get(target.of)?.chance ?? 0 }))
-      .filter(({ chance }) => chance >= 0.1);
-    const timely = meant.filter(({ months }) => isTimeFor(months, season));
-    // What would help at another time is named with its months.
-    const helps = timely.length > 0 ? timely : meant;
-    const help = helps.reduce((sum, { of, fits, chance }) => sum + chance * fits * (chances.get(of)?.share ?? 0), 0);
-    const [surest] = [...helps].sort((a, b) => b.chance - a.chance);
-    if (!surest || help < worthOffering || surest.chance < Math.min(ownFloor, sharesStory * likeliest)) continue;
+    const meant = meantBy(row, stakes, here);
+    const now = meant.filter((target) => isForNow(row, target, here));
+    const notNow = meant.filter((target) => !now.includes(target));
+    if (notNow.length > 0 && mayBeLater(tables, row, weighing, circumstances)) later.push({ row, meant: notNow });
+    const isWaiting = row.rung === 'leave';
+    if (now.length === 0 && isWaiting) now.push(...anything(row, weighing, stakes));
+    const help = helpOf(now);
+    const [surest] = [...now].sort((a, b) => b.chance - a.chance);
+    if (!surest || (help < worthOffering && !isWaiting)) continue;
     const reason: LeftOutReason | undefined =
-      row.isFinal && surest.chance < sureEnoughToEnd
+      row.takes !== undefined && Math.max(surest.chance, anyOf(now)) < sureEnoughToTake[row.takes]
         ? { kind: 'not-sure', of: surest.of, chance: surest.chance }
-        : season && timely.length === 0
-          ? { kind: 'unsafe', found: outOfSeason(surest.months ?? [], season) }
-          : reasonAgainst(tables, row, weighing, circumstances);
+        : reasonAgainst(tables, row, weighing, circumstances);
     if (reason) {
       leftOut.push({ id: row.id, row, reason });
       continue;
@@ -191,21 +194,29 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
     const risk = riskOf(row, weighing);
     const missing = missingFor(row, circumstances);
     const strength = strengthHere(tables, row, circumstances);
+    const answersRivals = rivals?.causes.every((id) => now.some(({ of }) => of === id)) === true;
+    const cost = costOf(row, rungs.indexOf(row.rung), {
+      urgent,
+      risk: risk?.chance ?? 0,
+      isMissing: missing !== undefined,
+      setting: circumstances.setting,
+    });
+    const score = help * (answersRivals ? 1 + familyShare : 1) - cost;
+    if (score <= 0 && !isWaiting) continue;
+    const several = now.filter(({ chance }) => chance >= answersSeveralFrom).length;
     scored.push({
       id: row.id,
       row,
-      score:
-        help -
-        rungCost * (urgent ? urgentShare : 1) * rungs.indexOf(row.rung) -
-        riskCost * (risk?.chance ?? 0) -
-        helperCost[row.facts.spares.helpers] -
-        (missing === undefined ? 0 : errandCost),
-      helps: helps.map(({ of, chance, why }) => ({ of, chance, why })).sort((a, b) => b.chance - a.chance),
+      score,
+      cost,
+      helps: now.map(({ of, chance, fits, why }) => ({ of, chance, fits, why })).sort((a, b) => b.chance - a.chance),
       suggested: false,
       standing: [
-        ...(helps.filter(({ chance }) => chance >= 0.25).length > 1
-          ? [{ kind: 'answers-several' as const, count: helps.filter(({ chance }) => chance >= 0.25).length }]
-          : []),
+        ...(rivals && answersRivals
+          ? [{ kind: 'answers-family' as const, family: rivals.family }]
+          : several > 1
+            ? [{ kind: 'answers-several' as const, count: several }]
+            : []),
         ...(urgent && !isMild(row) ? [{ kind: 'urgent' as const }] : []),
         ...(risk ? [{ kind: 'risky-if-wrong' as const, ...risk }] : []),
         ...(row.grade === 'folk' || row.grade === 'doubtful' ? [{ kind: 'unproven' as const, grade: row.grade }] : []),
@@ -218,45 +229,64 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
   scored.sort((a, b) => b.score - a.score);
   const suggested = suggestedSet(scored, weighing);
   const ranked = [
-    ...scored.filter(({ id }) => suggested.has(id)).map((remedy) => ({ ...remedy, suggested: true })),
+    ...[...suggested].flatMap((id) =>
+      scored.filter((remedy) => remedy.id === id).map((remedy) => ({ ...remedy, suggested: true })),
+    ),
     ...scored.filter(({ id }) => !suggested.has(id)),
   ];
   const offered = new Set(ranked.map(({ id }) => id));
+  const chanceOf = (of: string) => stakes.find((stake) => stake.of === of)?.chance ?? 0;
   return {
     ranked: ranked.map((remedy) => ({ ...remedy, standing: [...ladderStanding(remedy, ranked), ...remedy.standing] })),
     leftOut,
-    leave: leaveIt(tables, weighing),
+    nextTime: nextTimes(later, here),
+    ...(rivals ? { rivals } : {}),
+    leave: leaveIt(tables, weighing, season),
     together: tables.combinations
       .filter(
         ({ whenAll, remedies }) =>
-          remedies.some((id) => offered.has(id)) &&
-          whenAll.every((any) => any.some((of) => (chances.get(of)?.chance ?? 0) >= together)),
+          remedies.some((id) => offered.has(id)) && whenAll.every((any) => any.some((of) => chanceOf(of) >= together)),
       )
       .map(({ id, remedies, why }) => ({ id, remedies: remedies.filter((remedy) => offered.has(remedy)), why })),
     notWorth: tables.remedies
-      .filter(
-        ({ grade, targets }) =>
-          grade === 'doubtful' && targets.some(({ of }) => (chances.get(of)?.chance ?? 0) >= likelyEnough),
-      )
+      .filter(({ grade, targets }) => grade === 'doubtful' && targets.some(({ of }) => chanceOf(of) >= likelyEnough))
       .filter(({ id }) => !offered.has(id))
       .map((row) => ({ id: row.id, row })),
   };
 }
+
+/** Waiting answers whatever is likeliest, where that is what the action says. */
+const anything = (row: RemedyRow, { action }: Weighing, stakes: readonly Stake[]): Meant[] => {
+  const why = row.ofAnything;
+  const [first] = [...stakes].sort((a, b) => b.chance - a.chance);
+  return why === undefined || !first || !['watch', 'leave'].includes(action.class)
+    ? []
+    : [{ ...first, fits: waitingFits, why }];
+};
+const waitingFits = 0.2;
+
+/** Chance that one of what it answers well is there: which one matters less where it answers them all. */
+const anyOf = (meant: readonly Meant[]): number =>
+  1 - meant.filter(({ fits }) => fits >= answersWell).reduce((none, { chance }) => none * (1 - chance), 1);
+const answersWell = 0.5;
 
 /** Both of a pair must be this likely before they are called a pair. */
 const together = 0.3;
 /** From here on a cause’s course, and what is often asked for against it, are told. */
 const likelyEnough = 0.2;
 
-/** Mildest of all that help, or a spray or worse where something milder helps too. */
+/** The mildest of all that help, or a spray or worse where something milder helps too. */
 function ladderStanding({ id, row, score, suggested }: RankedRemedy, ranked: readonly RankedRemedy[]): Standing[] {
   const rungOf = (remedy: RankedRemedy) => rungs.indexOf(remedy.row.rung);
   const mine = rungs.indexOf(row.rung);
-  if (ranked.every((other) => rungOf(other) >= mine)) return [{ kind: 'mildest' }];
+  const least = Math.min(...ranked.map(rungOf));
+  if (row.takes === undefined && ranked.find((other) => rungOf(other) === least)?.id === id)
+    return [{ kind: 'mildest' }];
   if (isMild(row)) return [];
   const milder = ranked.find(
     (other) =>
       other.id !== id &&
+      other.row.takes === undefined &&
       rungOf(other) < mine &&
       other.helps.some(({ of }) => row.targets.some((target) => target.of === of)),
   );
@@ -266,23 +296,22 @@ function ladderStanding({ id, row, score, suggested }: RankedRemedy, ranked: rea
 }
 
 /** Something that goes fast is likelier than not. */
-const isUrgent = (tables: Tables, { causes }: Weighing): boolean =>
-  causes.some(
-    ({ id, probability }) => probability >= 0.5 && tables.courses.some((course) => course.id === id && course.fast),
-  );
+const isUrgent = (tables: Tables, { causes }: Weighing, season: Season | undefined): boolean =>
+  causes.some(({ row, probability }) => probability >= 0.5 && courseOf(tables, row, season).fast === true);
 
-function leaveIt(tables: Tables, { causes }: Weighing): LeaveIt {
-  const likely = causes.filter(({ probability }) => probability >= likelyEnough);
-  const rows = likely.map(({ id, probability, row }) => ({
-    of: id,
-    chance: probability,
-    course: tables.courses.find((course) => course.id === id) ?? rowById(tables.courses, row.kind, 'courses'),
-  }));
+function leaveIt(tables: Tables, { causes }: Weighing, season: Season | undefined): LeaveIt {
+  const rows = causes
+    .filter(({ probability }) => probability >= likelyEnough)
+    .map(({ id, probability, row }) => ({ of: id, chance: probability, course: courseOf(tables, row, season) }));
   return {
     courses: rows.map(({ of, chance, course }) => ({ of, chance, says: course.says })),
     asGood: rows.length > 0 && rows.every(({ course }) => course.asGood === true),
   };
 }
+
+/** True where an avoid note binds a remedy: by its name, or by a class of it. */
+export const isAvoided = ({ remedies = [], classes = [] }: AvoidNote, row: RemedyRow): boolean =>
+  remedies.includes(row.id) || row.classes.some((name) => classes.includes(name));
 
 /** The likeliest cause, below the level at which it forbids, that this remedy would make worse. */
 function riskOf(
@@ -291,8 +320,7 @@ function riskOf(
 ): { readonly cause: CauseId | ConditionId; readonly chance: number } | undefined {
   const against = [...weighing.causes, ...weighing.conditions]
     .filter(
-      ({ probability, row: source }) =>
-        probability >= riskNamed && source.avoid.some(({ remedies = [] }) => remedies.includes(row.id)),
+      ({ probability, row: source }) => probability >= riskNamed && source.avoid.some((note) => isAvoided(note, row)),
     )
     .sort((a, b) => b.probability - a.probability)[0];
   return against && { cause: against.id, chance: against.probability };
@@ -313,34 +341,6 @@ function strengthHere(tables: Tables, row: RemedyRow, circumstances: Circumstanc
   return (kept ?? strengthFor(tables, { ...row, recipe }, sceneOf(tables, row, circumstances))).value;
 }
 
-function chanceByTarget({ causes, conditions }: Weighing): Map<string, { chance: number; share: number }> {
-  return new Map<string, { chance: number; share: number }>([
-    ...causes.map(({ id, probability, row }) => [id, { chance: probability, share: row.weight }] as const),
-    ...conditions.map(({ id, probability }) => [id, { chance: probability, share: conditionShare }] as const),
-  ]);
-}
-
-/** For every leading cause the remedy that fits it best among those allowed, so that causes which feed each other are met together. */
-function suggestedSet(scored: readonly RankedRemedy[], { causes, action }: Weighing): ReadonlySet<RemedyId> {
-  const doNothing = action.class === 'leave' || action.class === 'watch';
-  if (doNothing) return new Set(scored.filter(({ row }) => row.rung === 'leave').map(({ id }) => id));
-  const leading = causes.filter(
-    ({ probability }, index) => probability >= leads || (index === 0 && probability >= 0.25),
-  );
-  const chosen = new Set<RemedyId>();
-  for (const { id, probability } of leading) {
-    const best = scored
-      .map(({ id: remedy, row }) => ({ remedy, row, fits: row.targets.find(({ of }) => of === id)?.fits ?? 0 }))
-      .filter(({ row, fits }) => fits > 0 && (isMild(row) || probability >= sureEnoughToApply))
-      .map(({ remedy, row, fits }) => ({ remedy, worth: fits * probability - rungCost * rungs.indexOf(row.rung) }))
-      .sort((a, b) => b.worth - a.worth)[0];
-    if (best) chosen.add(best.remedy);
-  }
-  const mildest = scored.find(({ row }) => isMild(row));
-  if (chosen.size === 0 && mildest) chosen.add(mildest.id);
-  return chosen;
-}
-
 function reasonAgainst(
   tables: Tables,
   row: RemedyRow,
@@ -356,9 +356,11 @@ function reasonAgainst(
     return { kind: 'setting' };
   for (const { id, probability, row: source } of [...weighing.causes, ...weighing.conditions]) {
     if (probability < speaksUp) continue;
-    const note = source.avoid.find(({ remedies = [] }) => remedies.includes(row.id));
+    const note = source.avoid.find((one) => isAvoided(one, row));
     if (note) return { kind: 'speaks-against', cause: id, why: note.why };
   }
+  const useless = row.notWith?.find(({ sign }) => weighing.seen.includes(sign));
+  if (useless) return { kind: 'sign-against', ...useless };
   const helper = weighing.causes.find(({ probability, row: { kind } }) => kind === 'helper' && probability >= speaksUp);
   if (helper && row.facts.spares.helpers === 'harm') return { kind: 'harms-helpers', helper: helper.id };
   const act = remedyAct(tables, row, {
@@ -372,6 +374,24 @@ function reasonAgainst(
     return { kind: 'not-in-cupboard', ingredient: missing };
   return undefined;
 }
+
+/** For another time only what stays as it is counts: the plant, the kind of place, the gardener's own rules. */
+const mayBeLater = (
+  tables: Tables,
+  row: RemedyRow,
+  weighing: Weighing,
+  { plant, setting, forbids }: Circumstances,
+): boolean =>
+  reasonAgainst(
+    tables,
+    row,
+    { ...weighing, causes: [], conditions: [], seen: [] },
+    {
+      ...(plant === undefined ? {} : { plant }),
+      ...(setting === undefined ? {} : { setting }),
+      ...(forbids === undefined ? {} : { forbids }),
+    },
+  ) === undefined;
 
 /** What is known of this place, as the judge takes it. */
 function sceneOf(
@@ -397,10 +417,6 @@ function sceneOf(
 /** What keeps a remedy from being offered at all: stops, other things too near, and blossom, which is soon over. */
 const isAgainst = (tables: Tables, found: CautionFound): boolean =>
   found.level === 'stop' ||
-  ('code' in found && ['days-between', 'wait-to-pick', 'out-of-season'].includes(found.code)) ||
+  ('code' in found && ['days-between', 'wait-to-pick'].includes(found.code)) ||
   ('rule' in found &&
     rowById(tables.safetyRules, found.rule, 'safetyRules').when.facts?.includes('on-open-bloom') === true);
-
-/** Care, hand work and leaving it harm little where the reading was wrong. */
-const isMild = ({ rung, classes, isFinal }: RemedyRow) =>
-  !isFinal && ['leave', 'care', 'hand', 'helpers', 'professional'].includes(rung) && !classes.includes('feed');

@@ -1,1 +1,3 @@
 export * from './choose';
+export type { NextTime } from './next-time';
+export type { Rivals } from './suggest';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
-import { placeSchema } from './plan';
+import { isoDate, placeSchema } from './plan';
 
 /** Sent with every command; the same id twice is answered once and done once. */
 const commandId = z.string().min(8).max(64).optional();
@@ -39,6 +39,8 @@ export const chooseRemedy = z.strictObject({
   commandId,
   remedy: z.string().min(1),
   strength: z.number().positive().optional(),
+  /** Not before this day: what is for a month to come. */
+  from: isoDate.optional(),
 });
 
 export const endTreatment = z.strictObject({ commandId });

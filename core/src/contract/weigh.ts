@@ -128,6 +128,19 @@ export const weighResponse = z.object({
   /** What belongs together, in order. */
   together: z.array(z.object({ remedies: z.array(z.string()), why: z.string() })),
   /** Doing nothing, and what is then to be expected. */
+  /** What keeps it away another time, or helps in another month; `months` as at the garden. */
+  nextTime: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      for: z.string(),
+      why: z.string(),
+      when: z.string(),
+      months: z.array(z.number()).optional(),
+    }),
+  ),
+  /** Look-alikes of one family that share the evidence: what answers them all comes first. */
+  rivals: z.object({ family: z.string(), causes: z.array(z.string()), says: z.string() }).optional(),
   leave: z.object({
     asGood: z.boolean(),
     courses: z.array(z.object({ cause: z.string(), chance: z.number(), says: z.string() })),

@@ -13,6 +13,8 @@ import {
   leftOutWords,
   listWords,
   lowerFirst,
+  nextTimeWords,
+  rivalsSentence,
   standingWords,
 } from '../wording';
 
@@ -106,6 +108,17 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
       honest: row.honest,
     })),
     together: choice.together.map(({ remedies, why }) => ({ remedies: [...remedies], why })),
+    nextTime: choice.nextTime.map((next) => ({
+      id: next.id,
+      name: next.row.name,
+      for: next.of,
+      why: next.why,
+      when: nextTimeWords(next),
+      ...(next.months === undefined ? {} : { months: [...next.months] }),
+    })),
+    ...(choice.rivals
+      ? { rivals: { ...choice.rivals, causes: [...choice.rivals.causes], says: rivalsSentence(tables, choice.rivals) } }
+      : {}),
     leave: {
       asGood: choice.leave.asGood,
       courses: choice.leave.courses.map(({ of, chance, says }) => ({ cause: of, chance: round(chance, 3), says })),

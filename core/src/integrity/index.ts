@@ -1,5 +1,5 @@
 import { tokensIn } from '../quantities';
-import { actionClasses, causeKinds } from '../tables/causes';
+import { actionClasses, causeFamilies, causeKinds } from '../tables/causes';
 import type { Tables } from '../tables/index';
 import { isLiteral } from '../tables/signs';
 import { withinCap, type RemedyRow } from '../tables/remedies';
@@ -44,6 +44,7 @@ export function integrityProblems(tables: Tables): string[] {
   const host = (id: string, from: string) =>
     need(ids.plants.has(id) || groups.has(id), `${from} names the plant or group "${id}", which no plant has`);
 
+  const remedyClasses = new Set(tables.remedies.flatMap((row) => row.classes));
   for (const [table, seen] of Object.entries(ids)) {
     const rows: readonly unknown[] = tables[table as keyof typeof ids];
     need(rows.length === seen.size, `${table} has an id twice`);
@@ -69,7 +70,15 @@ export function integrityProblems(tables: Tables): string[] {
       chance(strength, `strength of "${row.id}" → "${sign}"`);
       need(why.length > 5, `"${row.id}" → "${sign}" gives no reason`);
     }
-    for (const { remedies = [] } of row.avoid) for (const remedy of remedies) refers('remedies', remedy, `"${row.id}"`);
+    for (const { what, remedies = [], classes = [], isHabit } of row.avoid) {
+      for (const remedy of remedies) refers('remedies', remedy, `"${row.id}"`);
+      for (const name of classes)
+        need(remedyClasses.has(name), `"${row.id}" speaks against the class "${name}", which no remedy has`);
+      need(
+        (isHabit === true) !== remedies.length + classes.length > 0,
+        `"${row.id}" says not to: “${what}”; it must rule remedies out, or be a habit that none has`,
+      );
+    }
   }
   for (const { cause, link } of decidingLinks(tables))
     need(
@@ -85,9 +94,17 @@ export function integrityProblems(tables: Tables): string[] {
       refers('causes', from, `cause "${cause.id}"`);
       need(odds >= 1, `"${from}" → "${cause.id}" has odds ${odds}; a noisy-OR link can only raise them`);
     }
-    for (const plant of [...(cause.hosts ?? []), ...Object.keys(cause.likelierOn ?? {})])
+    for (const plant of [
+      ...(cause.hosts ?? []),
+      ...Object.keys(cause.likelierOn ?? {}),
+      ...Object.keys(cause.actOn ?? {}),
+    ])
       host(plant, `cause "${cause.id}"`);
     for (const helper of cause.sparedBy ?? []) refers('causes', helper, `cause "${cause.id}"`);
+    need(
+      cause.actBelow === undefined || cause.threshold !== undefined || (cause.sparedBy?.length ?? 0) > 0,
+      `cause "${cause.id}" says what is right below a threshold, and has none`,
+    );
     if (cause.threshold) refers('signs', cause.threshold.sign, `threshold of "${cause.id}"`);
     need(
       tables.remedies.some(({ targets }) => targets.some(({ of }) => of === cause.id)),
@@ -137,6 +154,13 @@ export function integrityProblems(tables: Tables): string[] {
     need(
       ids.causes.has(id) || causeKinds.some((kind) => kind === id),
       `courses tell of "${id}", which is neither a cause nor a kind`,
+    );
+  for (const { id, inMonths = [] } of tables.courses)
+    for (const { months } of inMonths) need(isMonths(months), `the course of "${id}" has months ${months.join()}`);
+  for (const family of causeFamilies)
+    need(
+      tables.causes.filter((cause) => cause.family === family).length > 1,
+      `the family "${family}" has fewer than two causes`,
     );
   for (const kind of causeKinds) need(ids.courses.has(kind), `no course is told for causes of the kind "${kind}"`);
   for (const { id, whenAll, remedies } of tables.combinations) {
@@ -211,6 +235,13 @@ const notProse = new Set(['synonyms', 'plate', 'unit', 'id']);
 
 type Need = (ok: boolean, problem: string) => void;
 
+/** Some months of the year, each once, and not all: what is for any month names none. */
+const isMonths = (months: readonly number[]): boolean =>
+  months.length > 0 &&
+  months.length < 12 &&
+  new Set(months).size === months.length &&
+  months.every((month) => Number.isInteger(month) && month >= 1 && month <= 12);
+
 function remedyProblems(
   remedy: RemedyRow,
   tables: Tables,
@@ -229,8 +260,16 @@ function remedyProblems(
   );
   need(!remedy.recipe || remedy.facts.prepare.length > 0, `${name} is mixed, but nothing says how it is got ready`);
   const known = new Set<string>([...tables.causes, ...tables.conditions].map(({ id }) => id));
-  for (const { of } of remedy.targets)
+  for (const { of, fits, months, seen = [], notFor = [], onlyFor = [] } of remedy.targets) {
+    const target = `${name} against "${of}"`;
     need(known.has(of), `${name} is for "${of}", which is neither cause nor condition`);
+    need(fits > 0 && fits <= 1, `${target} fits ${fits}`);
+    need(!months || isMonths(months), `${target} has months ${months?.join()}`);
+    for (const sign of seen) refers('signs', sign, target);
+    for (const id of [...notFor, ...onlyFor]) host(id, target);
+  }
+  need(!remedy.months || isMonths(remedy.months), `${name} has months ${remedy.months?.join()}`);
+  for (const { sign } of remedy.notWith ?? []) refers('signs', sign, name);
   for (const id of [...(remedy.notFor ?? []), ...(remedy.onlyFor ?? [])]) host(id, name);
   refers('signs', remedy.expect.sign, name);
   const [low, high] = remedy.expect.reduction;

@@ -1,7 +1,7 @@
 import { celsius, gPerSquareMetre, said } from '../quantities';
 import {
   isTimeFor,
-  northernMonth,
+  monthsAt,
   type AreaLimitRow,
   type LimitRow,
   type PlantId,
@@ -189,7 +189,7 @@ function seasonOf({ remedies }: Pick<Tables, 'remedies'>, { remedy, season, isSh
 export const outOfSeason = (months: readonly number[], { latitude }: Pick<Season, 'latitude'>): CautionFound => ({
   level: 'caution',
   // The way there and back is the same half year.
-  ...said('out-of-season', { months: months.map((month) => northernMonth(month, latitude)).join(' ') }),
+  ...said('out-of-season', { months: monthsAt(months, latitude).join(' ') }),
 });
 
 const neighboursOf = ({ before = [], planned = [] }: Act): Neighbour[] => [

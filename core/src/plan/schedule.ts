@@ -128,7 +128,10 @@ export function schedule(problem: PlanProblem): Plan {
   const sky: Sky = { first: problem.weather[0]?.date ?? problem.today, days: problem.weather };
   const steps: PlannedStep[] = [];
   const unplaced: UnplacedStep[] = [];
-  const open = problem.jobs.flatMap((job) => openSteps(job).map((step) => ({ job, step })));
+  // What begins in a month to come waits unseen until its month is within sight.
+  const inSight = addDays(problem.today, problem.horizonDays);
+  const jobs = problem.jobs.filter(({ chosenOn }) => chosenOn <= inSight);
+  const open = jobs.flatMap((job) => openSteps(job).map((step) => ({ job, step })));
   const waiting = [...open];
   while (waiting.length > 0) {
     const ready = waiting

@@ -13,3 +13,10 @@ export const daysBetween = (from: IsoDate, to: IsoDate): number => Math.round((u
 
 export const isIsoDate = (text: string): boolean =>
   /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(utc(text)) && addDays(text, 0) === text;
+
+/** The first day of the next such month (1–12); today where it is that month already. */
+export function firstDayOf(month: number, today: IsoDate): IsoDate {
+  const [year = 0, now = 0] = today.split('-').map(Number);
+  if (month === now) return today;
+  return `${month > now ? year : year + 1}-${String(month).padStart(2, '0')}-01`;
+}

@@ -45,12 +45,35 @@ export interface AvoidNote {
   readonly why: string;
   /** The remedies this speaks against, left out of the choice while the reading stands. */
   readonly remedies?: readonly RemedyId[];
+  /** Whole classes of remedy that it speaks against. */
+  readonly classes?: readonly string[];
+  /** It is about a habit: no remedy does this, so there is none to leave out. */
+  readonly isHabit?: true;
 }
+
+/** Causes that are met with the same hands: where it is not clear which of a family it is, what answers them all comes first. */
+export const causeFamilies = [
+  'caterpillars',
+  'leaf-beetles',
+  'sap-suckers',
+  'mites',
+  'hard-sap-suckers',
+  'root-maggots',
+  'root-grubs',
+  'leaf-spots',
+  'bark-diseases',
+  'wilts',
+  'onion-rots',
+  'fruit-borers',
+  'weedkillers',
+] as const;
+export type CauseFamily = (typeof causeFamilies)[number];
 
 export interface CauseRow extends Sourced {
   readonly id: CauseId;
   readonly name: string;
   readonly kind: CauseKind;
+  readonly family?: CauseFamily;
   /** Two or three plain sentences. */
   readonly plain: string;
   readonly prior: PriorSpec;
@@ -65,6 +88,8 @@ export interface CauseRow extends Sourced {
   readonly signs: readonly SignLink[];
   /** What is right to do at a level that matters. */
   readonly act: ActionClass;
+  /** What is right on these plants and groups instead. */
+  readonly actOn?: Readonly<Record<PlantId | PlantGroupId, ActionClass>>;
   /** What is right below the threshold. */
   readonly actBelow?: ActionClass;
   readonly threshold?: Threshold;

@@ -12,6 +12,7 @@ import type { WeedRow } from './weeds';
 
 export * from './common';
 export * from './season';
+export * from './courses';
 export * from './signs';
 export * from './plates';
 export * from './weeds';

@@ -151,7 +151,20 @@ export interface RemedyTarget {
   readonly why: string;
   /** Northern months in which it helps against that outdoors; left out, any. */
   readonly months?: readonly number[];
+  /** It keeps that away another time; where it has come already, it mends nothing. */
+  readonly isBefore?: true;
+  /** It is for that only where one of these was seen. */
+  readonly seen?: readonly SignId[];
+  /** Kinds of place in which it is for that; left out, all in which the remedy may be done. */
+  readonly settings?: readonly Setting[];
+  /** Plants and groups on which it is not for that, or on which alone it is. */
+  readonly notFor?: readonly (PlantId | PlantGroupId)[];
+  readonly onlyFor?: readonly (PlantId | PlantGroupId)[];
 }
+
+/** What a remedy takes for good. */
+export const takings = ['plant', 'wood'] as const;
+export type Taking = (typeof takings)[number];
 
 /** What it should have done by when, for the verdict. */
 export interface Expectation {
@@ -217,8 +230,12 @@ export interface RemedyRow extends Sourced {
   readonly notFor?: readonly (PlantId | PlantGroupId)[];
   readonly onlyFor?: readonly (PlantId | PlantGroupId)[];
   readonly settings?: readonly Setting[];
-  /** It cannot be taken back: a plant is given up. */
-  readonly isFinal?: true;
+  /** It may be done whatever it is, where the action is to wait: why. */
+  readonly ofAnything?: string;
+  /** It cannot be taken back: a plant is given up, or wood is cut away. */
+  readonly takes?: Taking;
+  /** Signs with which it does nothing, or harm, and why. */
+  readonly notWith?: readonly { readonly sign: SignId; readonly why: string }[];
   /** Northern months in which it is for outdoors; left out, any. */
   readonly months?: readonly number[];
   /** What is so whenever it is done by its steps, as the judge takes it. */
@@ -252,6 +269,8 @@ export interface CourseRow extends Sourced {
   readonly asGood?: true;
   /** Days count: the surest comes before the mildest. */
   readonly fast?: true;
+  /** What is to be expected instead in these northern months. */
+  readonly inMonths?: readonly { readonly months: readonly number[]; readonly says: string; readonly asGood?: true }[];
 }
 
 /** Two things that feed each other, and what must then be done together or first. */

@@ -27,6 +27,10 @@ export function northernMonth(month: number, latitude: number): number {
   return latitude < 0 ? ((month + 5) % 12) + 1 : month;
 }
 
+/** Northern months as those of a garden. */
+export const monthsAt = (months: readonly number[], latitude: number): number[] =>
+  months.map((month) => northernMonth(month, latitude));
+
 /** Within the tropics the calendar says little about what is common. */
 const tropics = 20;
 
@@ -39,6 +43,13 @@ export const isTimeFor = (months: readonly number[] | undefined, season: Season 
   !season ||
   !seasonsTell(season.latitude, season.climate) ||
   inSeason(months, northernMonth(season.month, season.latitude), season.climate);
+
+/** The next month, as at the garden, in which it is time for something; undefined where the calendar tells nothing, or it is time now. */
+export function nextMonthFor(months: readonly number[] | undefined, season: Season | undefined): number | undefined {
+  if (!months || !season || isTimeFor(months, season)) return undefined;
+  const ahead = Array.from({ length: 11 }, (_, at) => ((season.month + at) % 12) + 1);
+  return ahead.find((month) => isTimeFor(months, { ...season, month }));
+}
 
 /** True in the months in which something is common here; a season over half the year is about the cold half. */
 export function inSeason(months: readonly number[], month: number, climate: Climate = 'temperate'): boolean {

@@ -31,6 +31,11 @@ const namedInReason = 0.25;
 const treatOneFrom = 0.55;
 /** Beneath this a cause has no say in the action class. */
 const hasASay = 0.05;
+/** Where one cause is as likely as this, it explains what broad signs there are: what is unlikely beside it has no say. */
+const explainsFrom = 0.6;
+const background = 0.25;
+/** A harmless thing ends the matter from here on. */
+const endsFrom = 0.5;
 
 /**
  * The class with the least expected regret over the whole posterior, so that where two causes stay
@@ -47,7 +52,8 @@ export function chooseAction(
   const belowThreshold: CauseId[] = [];
   const sparedBy: CauseId[] = [];
   const expected = Object.fromEntries(actionClasses.map((chosen) => [chosen, 0])) as Record<ActionClass, number>;
-  const voices = causes.filter(({ probability }) => probability >= hasASay);
+  const isExplained = causes.some(({ probability }) => probability >= explainsFrom);
+  const voices = causes.filter(({ probability }) => probability >= (isExplained ? background : hasASay));
   for (const { id, row, probability } of voices) {
     const level = levelOf(row, situation, signs);
     const helpers = helpersAtWork(row, causes).filter(() => level.timesThreshold < tooManyForHelpers);
@@ -68,16 +74,46 @@ export function chooseAction(
     expected[chosen] += nothingKnown * (1 - noneOfThese) * (1 - worstCondition) * regret.watch[chosen];
   }
   // Several causes that would each be treated add up, but their treatments differ: one must be likely by itself.
-  const isOneLikely = voices.some(({ row, probability }) => row.act === 'treat-now' && probability >= treatOneFrom);
+  const isOneLikely = treatable(voices).some((probability) => probability >= treatOneFrom);
   const least = actionClasses.reduce((best, chosen) => (expected[chosen] < expected[best] ? chosen : best));
   const wanted = least === 'treat-now' && !isOneLikely ? 'watch' : least;
-  const best = strikes.includes(wanted) ? (innocent(wanted, voices, situation, signs) ?? wanted) : wanted;
+  const mild = strikes.includes(wanted) ? (innocent(wanted, voices, situation, signs) ?? wanted) : wanted;
+  const best = (mild === 'watch' || mild === 'ask-expert') && isHarmless(voices, situation) ? 'leave' : mild;
   const leading = voices
     .filter(({ row, probability }) => regret[row.act][best] <= 0.3 && probability >= namedInReason)
     .sort((a, b) => b.probability * b.row.weight - a.probability * a.row.weight)
     .slice(0, 3)
     .map(({ id }) => id);
   return { class: best, reason: { leading, expectedRegret: expected, belowThreshold, sparedBy } };
+}
+
+/** How likely each thing that would be treated is; rivals of one family, met with the same hands, count as one. */
+function treatable(voices: readonly Weighed[]): number[] {
+  const toTreat = voices.filter(({ row }) => row.act === 'treat-now');
+  const families = new Map<string, number>();
+  for (const { id, row, probability } of toTreat) {
+    const name = row.family ?? id;
+    families.set(name, 1 - (1 - (families.get(name) ?? 0)) * (1 - probability));
+  }
+  return [...families.values()];
+}
+
+/**
+ * Leaving is an answer: the likeliest is a helper or a normal look, and nothing else that would ask for more is likely
+ * on signs of its own. What is only supposed beside a helper (the aphids that it would eat) does not keep it open.
+ */
+function isHarmless(voices: readonly Weighed[], { evidence }: Situation): boolean {
+  const [first] = [...voices].sort((a, b) => b.probability - a.probability);
+  if (!first || first.row.act !== 'leave' || first.probability < endsFrom) return false;
+  const shows = ({ row }: Weighed) =>
+    evidence.some(
+      ({ sign, state }) =>
+        state === 'seen' && row.signs.some((link) => link.sign === sign && link.strength >= showsFrom),
+    );
+  return voices.every(
+    (voice) =>
+      voice.row.act === 'leave' || voice.row.act === 'watch' || voice.probability < background || !shows(voice),
+  );
 }
 
 /** What kills or takes away: never on the word of something that is as well a helper or a normal look. */

@@ -1,10 +1,14 @@
 import {
   inSeason,
+  isOverSoon,
+  isSheltered,
   northernMonth,
+  seasonOfPlace,
   seasonsTell,
   type CauseId,
   type CauseRow,
   type ConditionRow,
+  type PlantRow,
   type PriorSpec,
   type SignId,
   type SignRow,
@@ -84,7 +88,7 @@ export function modelOf(tables: Tables, situation: Situation): Model {
       ),
     },
     conditions: tables.conditions,
-    causes,
+    causes: causes.map((row) => actingOn(row, tables, situation)),
     signs: tables.signs,
     signIndex: new Map(tables.signs.map(({ id }, index) => [id, index])),
     observed: tables.signs.map(({ id }) => stateOf.get(id)),
@@ -95,6 +99,16 @@ export function modelOf(tables: Tables, situation: Situation): Model {
     if (from === undefined) return;
     for (const { sign, strength } of signs) parentsOfSign.get(sign)?.push({ from, strength });
   }
+}
+
+/** A cause with what is right to do on this plant and in this month. */
+function actingOn(row: CauseRow, tables: Tables, situation: Situation): CauseRow {
+  const plant = tables.plants.find(({ id }) => id === situation.plant);
+  const own = plant && row.actOn && [plant.id, ...plant.groups].map((name) => row.actOn?.[name]).find(Boolean);
+  const act = own ?? row.act;
+  const { season } = isSheltered(situation.setting) ? {} : seasonOfPlace(situation);
+  const isOver = (act === 'treat-now' || act === 'mend-care-first') && isOverSoon(tables, row, season);
+  return isOver ? { ...row, act: 'watch' } : act === row.act ? row : { ...row, act };
 }
 
 function causeAsNode(
@@ -152,12 +166,26 @@ function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 
 }
 
 function hostFactor({ hosts, elsewhere, likelierOn = {} }: CauseRow, { plants }: Tables, { plant }: Situation): number {
-  if (plant === undefined) return 1;
+  if (plant === undefined) return hosts ? shareOfPlants(plants, hosts) : 1;
   const names: readonly string[] = [plant, ...(plants.find(({ id }) => id === plant)?.groups ?? [])];
   const favoured = Math.max(1, ...names.map((name) => likelierOn[name] ?? 1));
   if (!hosts || hosts.some((host) => names.includes(host))) return favoured;
   return elsewhere ?? notAHost;
 }
+
+/**
+ * Where no plant is named, what lives on few plants is rarer than on those. Named plants are not spread evenly: few are
+ * grown by most, so the root of the share of plants is taken (judgement).
+ */
+function shareOfPlants(plants: readonly PlantRow[], hosts: readonly string[]): number {
+  const known = hostShares.get(hosts);
+  if (known !== undefined) return known;
+  const on = plants.filter(({ id, groups }) => hosts.includes(id) || groups.some((group) => hosts.includes(group)));
+  const share = Math.sqrt(on.length / plants.length);
+  hostShares.set(hosts, share);
+  return share;
+}
+const hostShares = new WeakMap<readonly string[], number>();
 
 function historyFactor(cause: CauseId, { history = [] }: Situation): number {
   const times = history.find((entry) => entry.cause === cause)?.times ?? 0;

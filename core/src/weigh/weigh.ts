@@ -1,4 +1,14 @@
-import type { ActionClass, CauseId, CauseRow, CheckId, ConditionId, ConditionRow, SignRow, Tables } from '../tables';
+import type {
+  ActionClass,
+  CauseId,
+  CauseRow,
+  CheckId,
+  ConditionId,
+  ConditionRow,
+  SignId,
+  SignRow,
+  Tables,
+} from '../tables';
 import { chooseAction, type ActionReason } from './act';
 import { explain, type Contribution, type Explanation } from './explain';
 import { posterior } from './infer';
@@ -44,6 +54,8 @@ export interface Weighing {
   readonly depth: number;
   readonly nextChecks: readonly OfferedCheck[];
   readonly action: { readonly class: ActionClass; readonly reason: ActionReason };
+  /** Signs that were seen, as far as they are sure. */
+  readonly seen: readonly SignId[];
   readonly covered: readonly Evidence[];
   /** Pairs of signs reported together that cannot both be so. */
   readonly contradictions: readonly (readonly [string, string])[];
@@ -51,6 +63,8 @@ export interface Weighing {
   readonly standardError: number;
 }
 
+/** What was only perhaps said neither forbids a remedy nor opens the way for one. */
+const sureToBind = 0.6;
 /** Below this a cause is noise beside its neighbours and gets no explanation. */
 const worthExplaining = 0.1;
 
@@ -93,6 +107,9 @@ export function weigh(
     depth: depthOf(causes, conditions, noneOfThese, situation.evidence, model.signs),
     nextChecks: withChecks ? nextChecks(tables, model, found, situation) : [],
     action: chooseAction(tables.regret, causes, conditions, noneOfThese, situation, model.signs),
+    seen: situation.evidence
+      .filter(({ state, sure = 1 }) => state === 'seen' && sure >= sureToBind)
+      .map(({ sign }) => sign),
     covered: model.covered,
     contradictions: contradictions(tables, situation.evidence),
     method: found.method,

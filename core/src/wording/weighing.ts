@@ -1,10 +1,11 @@
-import type { LeftOutReason, Standing } from '../choose/choose';
-import { rowById, type SignRow, type Tables } from '../tables';
+import type { LeftOutReason, NextTime, Rivals, Standing } from '../choose';
+import { rowById, type CauseFamily, type SignRow, type Tables } from '../tables';
 import type { MeasureSystem } from '../quantities';
 import type { Contribution, Weighing } from '../weigh';
 import { cautionLine } from './mix';
 import { actionWords, chanceWords } from './everyday/chance';
-import { listWords, lowerFirst } from './everyday/language';
+import { monthName, monthsWords } from './everyday/days';
+import { listWords, lowerFirst, orWords, sentence } from './everyday/language';
 
 /** Sentences for what weighing and choosing return as codes. Every surface speaks through these. */
 
@@ -34,12 +35,41 @@ export function actionSentence(tables: Tables, { action }: Weighing): string {
   return parts.join(' ');
 }
 
+/** Look-alikes that are met with the same hands, as one calls them together. */
+export const familyWords: Readonly<Record<CauseFamily, string>> = {
+  caterpillars: 'caterpillars',
+  'leaf-beetles': 'leaf beetles',
+  'sap-suckers': 'soft sap-suckers',
+  mites: 'mites',
+  'hard-sap-suckers': 'sap-suckers that sit still',
+  'root-maggots': 'root maggots',
+  'root-grubs': 'grubs at the roots',
+  'leaf-spots': 'leaf spots',
+  'bark-diseases': 'bark diseases',
+  wilts: 'wilts',
+  'onion-rots': 'onion rots',
+  'fruit-borers': 'grubs in fruit',
+  weedkillers: 'weedkillers',
+};
+
+/** "Brown rot or scab: which of the … matters less than it seems." */
+export function rivalsSentence(tables: Tables, { family, causes }: Rivals): string {
+  const names = causes.map((id) => lowerFirst(rowById(tables.causes, id, 'causes').name));
+  return sentence(`${orWords(names)}: one of the ${familyWords[family]}, and what answers them all comes first`);
+}
+
+/** When what is for another time can begin: "From August", "In May and June", "Next time". */
+export const nextTimeWords = ({ from, months }: NextTime): string =>
+  from !== undefined ? `From ${monthName(from)}` : months ? `In ${monthsWords(months)}` : 'Next time';
+
 export function leftOutWords(tables: Tables, reason: LeftOutReason, system: MeasureSystem): string {
   switch (reason.kind) {
     case 'speaks-against': {
       const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === reason.cause);
       return `Not while ${lowerFirst(row?.name ?? 'this')} is likely: ${reason.why}.`;
     }
+    case 'sign-against':
+      return `Not with “${lowerFirst(rowById(tables.signs, reason.sign, 'signs').name)}”: ${reason.why}.`;
     case 'setting':
       return 'Not in this kind of place.';
     case 'unsafe':
@@ -64,6 +94,8 @@ export function standingWords(tables: Tables, standing: Standing): string {
   switch (standing.kind) {
     case 'answers-several':
       return `Answers ${standing.count} likely things at once.`;
+    case 'answers-family':
+      return `Answers them all, whichever of the ${familyWords[standing.family]} it is.`;
     case 'mildest':
       return 'The mildest that helps.';
     case 'urgent':

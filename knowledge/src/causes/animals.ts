@@ -1,6 +1,6 @@
 /** Birds, beasts and moles. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, shows } from '../build';
 
 export const animals: readonly CauseRow[] = [
   cause({
@@ -47,7 +47,7 @@ export const animals: readonly CauseRow[] = [
       shows('sudden-wilt', 0.12, 'roots are eaten'),
     ],
     act: 'treat-now',
-    avoid: [not('Poison bait in the open', 'owls, hedgehogs, cats and children take it')],
+    avoid: [habit('Poison bait in the open', 'owls, hedgehogs, cats and children take it')],
     source: 'growers',
     grade: 'practice',
   }),

@@ -1,6 +1,6 @@
 /** Damage done by care, chemicals and place. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, notAny, shows } from '../build';
 import { outside } from './outside';
 
 export const care: readonly CauseRow[] = [
@@ -18,7 +18,7 @@ export const care: readonly CauseRow[] = [
     signs: [shows('corky-blisters', 0.92, 'cells burst and cork over')],
     act: 'mend-care-first',
     weight: 0.5,
-    avoid: [not('Any spray', 'nothing is alive in the bumps')],
+    avoid: [notAny(['spray'], 'Any spray', 'nothing is alive in the bumps')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -49,8 +49,8 @@ export const care: readonly CauseRow[] = [
     act: 'watch',
     weight: 1,
     avoid: [
-      not('Feeding to push it through', 'it spreads the poison into new growth', 'dilute-feed'),
-      not('Eating the crop', 'residues are unknown'),
+      notAny(['feed'], 'Feeding to push it through', 'it spreads the poison into new growth'),
+      habit('Eating the crop', 'residues are unknown'),
     ],
     source: 'trials',
     grade: 'trial',
@@ -75,7 +75,7 @@ export const care: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 1,
-    avoid: [not('Spreading or composting the rest', 'it lasts one to two years')],
+    avoid: [habit('Spreading or composting the rest', 'it lasts one to two years')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -94,7 +94,7 @@ export const care: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.7,
-    avoid: [not('Feeding lanky plants', 'it makes them lankier', 'dilute-feed')],
+    avoid: [notAny(['nitrogen-feed'], 'Feeding lanky plants', 'it makes them lankier')],
     source: 'judgement',
     grade: 'practice',
   }),
@@ -127,7 +127,7 @@ export const care: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.7,
-    avoid: [not('Feeding to help it', 'cut roots burn', 'dilute-feed')],
+    avoid: [notAny(['feed'], 'Feeding to help it', 'cut roots burn')],
     source: 'judgement',
     grade: 'practice',
   }),
@@ -243,7 +243,7 @@ export const care: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 1,
-    avoid: [not('Another spray', 'burns add up', 'soap-spray', 'bicarbonate-spray', 'oil-spray', 'peroxide-spray')],
+    avoid: [notAny(['spray'], 'Another spray', 'burns add up')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -293,7 +293,7 @@ export const care: readonly CauseRow[] = [
     signs: [shows('green-tubers', 0.97, 'light makes them green')],
     act: 'mend-care-first',
     weight: 0.8,
-    avoid: [not('Eating green parts', 'they hold solanine')],
+    avoid: [habit('Eating green parts', 'they hold solanine')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -360,7 +360,7 @@ export const care: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.9,
-    avoid: [{ what: 'Feeding a wilted plant', why: 'dry roots burn', remedies: ['dilute-feed'] }],
+    avoid: [notAny(['feed'], 'Feeding a wilted plant', 'dry roots burn')],
     source: 'judgement',
     grade: 'practice',
   },
@@ -387,7 +387,7 @@ export const care: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.8,
-    avoid: [{ what: 'Feeding instead of loosening', why: 'the food is there; the roots cannot reach it' }],
+    avoid: [notAny(['feed'], 'Feeding instead of loosening', 'the food is there; the roots cannot reach it')],
     source: 'judgement',
     grade: 'practice',
   },

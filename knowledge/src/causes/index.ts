@@ -3,6 +3,7 @@ import type { CauseRow } from '@trowel/core/tables';
 import { animals } from './animals';
 import { borersAndRootEaters } from './borers-and-root-eaters';
 import { care } from './care';
+import { inFamily } from './families';
 import { helpers } from './helpers';
 import { leafChewers } from './leaf-chewers';
 import { leafDiseases } from './leaf-diseases';
@@ -28,4 +29,4 @@ export const causes: readonly CauseRow[] = [
   ...nutrition,
   ...weather,
   ...care,
-];
+].map(inFamily);

@@ -1,6 +1,6 @@
 /** Those who eat or mine leaves. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, not, shows } from '../build';
 import { outside } from './outside';
 
 export const leafChewers: readonly CauseRow[] = [
@@ -66,9 +66,10 @@ export const leafChewers: readonly CauseRow[] = [
       shows('cut-stems', 0.12, 'seedlings are rasped off'),
     ],
     act: 'treat-now',
-    actBelow: 'watch',
     weight: 0.9,
-    avoid: [{ what: 'Eggshells, grit or copper tape', why: 'a published garden trial found no effect' }],
+    avoid: [
+      not('Eggshells, grit or copper tape', 'a published garden trial found no effect', 'dry-barriers', 'dry-dust'),
+    ],
     source: 'extension',
     grade: 'guideline',
   },
@@ -78,7 +79,7 @@ export const leafChewers: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'Shiny specks that jump and pepper seedlings with pin-holes, most in dry spring weather.',
     prior: { base: 0.06, months: months(4, 9) },
-    hosts: ['brassica'],
+    hosts: ['brassica', 'potato', 'aubergine'],
     conditions: [fedBy('dry-soil', 1.6, 'dry seedlings outgrow it slowly')],
     causes: [],
     signs: [
@@ -87,6 +88,11 @@ export const leafChewers: readonly CauseRow[] = [
     ],
     act: 'treat-now',
     actBelow: 'watch',
+    threshold: {
+      sign: 'pin-holes',
+      actAbove: 30,
+      says: 'about a third of the leaf of seedlings pitted; with four true leaves they outgrow more',
+    },
     weight: 0.9,
     avoid: [],
     source: 'extension',
@@ -105,9 +111,20 @@ export const leafChewers: readonly CauseRow[] = [
       shows('winding-trails', 0.85, 'the grub eats its way along'),
       shows('blotch-mines', 0.55, 'several grubs make a blotch'),
     ],
+    actOn: { ornamental: 'watch', shrub: 'watch', tree: 'watch', 'fruit-tree': 'watch' },
     act: 'treat-now',
     weight: 0.7,
-    avoid: [not('Spraying the trails', 'the grub sits inside, where nothing reaches it', 'soap-spray')],
+    avoid: [
+      not(
+        'Spraying the trails',
+        'the grub sits inside, where nothing reaches it',
+        'soap-spray',
+        'neem-leaf',
+        'pyrethrin',
+        'garlic-spray',
+        'pepper-spray',
+      ),
+    ],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -141,7 +158,7 @@ export const leafChewers: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'Shiny black sawfly young like tiny slugs graze windows into pear, cherry and rose leaves.',
     prior: { base: 0.03, bySetting: outside, months: months(6, 10) },
-    hosts: ['fruit-tree', 'rose', 'plum'],
+    hosts: ['pear', 'plum', 'apple', 'rose', 'hawthorn'],
     elsewhere: 0.05,
     signs: [
       shows('slug-like-larvae', 0.9, 'they sit on top of the leaf'),
@@ -151,7 +168,7 @@ export const leafChewers: readonly CauseRow[] = [
     act: 'watch',
     weight: 0.7,
     avoid: [
-      not('Slug pellets', 'these are no slugs', 'slug-pellets'),
+      not('Slug pellets', 'these are no slugs', 'slug-pellets', 'slug-nematodes'),
       not('Bt', 'it works on caterpillars only', 'bt-spray'),
     ],
     source: 'extension',
@@ -208,8 +225,8 @@ export const leafChewers: readonly CauseRow[] = [
     ],
     act: 'treat-now',
     avoid: [
-      not('Touching hairy ones', 'the hairs irritate skin, eyes and lungs'),
-      not('Burning the nest in the tree', 'it hurts the tree more'),
+      not('Touching hairy ones', 'the hairs irritate skin, eyes and lungs', 'squash-by-hand', 'hand-pick'),
+      habit('Burning the nest in the tree', 'it hurts the tree more'),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -223,7 +240,7 @@ export const leafChewers: readonly CauseRow[] = [
     signs: [shows('hairy-caterpillars', 0.93, 'hairs all over'), shows('ragged-holes', 0.4, 'they eat leaves')],
     act: 'ask-expert',
     weight: 0.8,
-    avoid: [not('Picking them by hand', 'the hairs can irritate skin, eyes and lungs', 'hand-pick')],
+    avoid: [not('Picking them by hand', 'the hairs can irritate skin, eyes and lungs', 'hand-pick', 'squash-by-hand')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -271,7 +288,7 @@ export const leafChewers: readonly CauseRow[] = [
     act: 'report',
     avoid: [
       not('Bt for caterpillars', 'it does nothing to beetles', 'bt-spray'),
-      not('Moving plants or soil', 'it travels with them'),
+      habit('Moving plants or soil', 'it travels with them'),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -287,8 +304,8 @@ export const leafChewers: readonly CauseRow[] = [
       shows('lace', 0.8, 'they leave the fine veins'),
       shows('ragged-petals', 0.3, 'they eat flowers'),
     ],
-    act: 'treat-now',
-    avoid: [not('Hanging a scent trap in your own garden', 'it draws more beetles than it catches')],
+    act: 'report',
+    avoid: [not('Hanging a scent trap in your own garden', 'it draws more beetles than it catches', 'pheromone-trap')],
     source: 'extension',
     grade: 'guideline',
   }),

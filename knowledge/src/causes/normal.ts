@@ -1,6 +1,6 @@
 /** What looks odd and is as it should be. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, notAny, shows } from '../build';
 import { outside } from './outside';
 
 export const normal: readonly CauseRow[] = [
@@ -19,7 +19,7 @@ export const normal: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.6,
-    avoid: [{ what: 'Feeding', why: 'the plant is not hungry', remedies: ['dilute-feed', 'epsom-foliar'] }],
+    avoid: [notAny(['feed'], 'Feeding', 'the plant is not hungry')],
     source: 'growers',
     grade: 'practice',
   },
@@ -37,9 +37,7 @@ export const normal: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.8,
-    avoid: [
-      not('Spraying it as mildew', 'it is the leaf’s own colour', 'milk-spray', 'bicarbonate-spray', 'soap-spray'),
-    ],
+    avoid: [notAny(['spray'], 'Spraying it as mildew', 'it is the leaf’s own colour')],
     source: 'growers',
     grade: 'practice',
   }),
@@ -54,7 +52,9 @@ export const normal: readonly CauseRow[] = [
     signs: [shows('spore-rows', 0.95, 'all alike and in rows'), shows('scrape-bumps', 0.15, 'they look like scale')],
     act: 'leave',
     weight: 1,
-    avoid: [not('Soap or oil on the fern', 'ferns burn, and nothing is wrong', 'soap-spray', 'oil-spray')],
+    avoid: [
+      notAny(['soap', 'oil'], 'Soap or oil on the fern', 'ferns burn, and nothing is wrong', 'swab', 'squash-by-hand'),
+    ],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -83,7 +83,7 @@ export const normal: readonly CauseRow[] = [
     signs: [shows('fruitlets-drop', 0.93, 'the tree thins itself')],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Feeding to stop it', 'it is how trees thin themselves', 'dilute-feed')],
+    avoid: [notAny(['feed'], 'Feeding to stop it', 'it is how trees thin themselves')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -119,7 +119,7 @@ export const normal: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.7,
-    avoid: [not('Feeding in autumn', 'soft growth freezes', 'dilute-feed')],
+    avoid: [notAny(['nitrogen-feed'], 'Feeding in autumn', 'soft growth freezes')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -137,7 +137,7 @@ export const normal: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.7,
-    avoid: [not('Feeding for it', 'nothing is short', 'dilute-feed')],
+    avoid: [notAny(['feed'], 'Feeding for it', 'nothing is short')],
     source: 'growers',
     grade: 'practice',
   }),
@@ -168,7 +168,7 @@ export const normal: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.7,
-    avoid: [not('Spraying it as mildew', 'it does not grow', 'milk-spray', 'bicarbonate-spray')],
+    avoid: [notAny(['spray'], 'Spraying it as mildew', 'it does not grow')],
     source: 'growers',
     grade: 'practice',
   }),
@@ -182,7 +182,13 @@ export const normal: readonly CauseRow[] = [
     signs: [shows('soil-fuzz', 0.93, 'threads on what rots'), shows('algae', 0.2, 'a surface that never dries')],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Peroxide or fungicide on the soil', 'it kills the life that feeds the plant', 'peroxide-drench')],
+    avoid: [
+      notAny(
+        ['peroxide', 'copper', 'sulphur'],
+        'Peroxide or fungicide on the soil',
+        'it kills the life that feeds the plant',
+      ),
+    ],
     source: 'growers',
     grade: 'practice',
   }),
@@ -221,7 +227,15 @@ export const normal: readonly CauseRow[] = [
     signs: [shows('lichen', 0.93, 'they only sit on the bark')],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Scraping or spraying the bark', 'it hurts the tree, not the lichen')],
+    avoid: [
+      notAny(
+        ['spray'],
+        'Scraping or spraying the bark',
+        'it hurts the tree, not the lichen',
+        'squash-by-hand',
+        'prune-out',
+      ),
+    ],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -240,7 +254,7 @@ export const normal: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.8,
-    avoid: [not('Pulling the roots out', 'they feed the next crop')],
+    avoid: [habit('Pulling the roots out', 'they feed the next crop')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -266,7 +280,7 @@ export const normal: readonly CauseRow[] = [
     signs: [shows('woodlice', 0.85, 'they live under cover'), shows('springtails', 0.7, 'they skip on wet compost')],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Poison', 'they clean up; dry the place if they bother you')],
+    avoid: [notAny(['broad', 'bait', 'pellets', 'dust'], 'Poison', 'they clean up; dry the place if they bother you')],
     source: 'growers',
     grade: 'practice',
   }),

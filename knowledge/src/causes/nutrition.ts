@@ -1,6 +1,6 @@
 /** Too little and too much of what feeds a plant. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, not, notAny, shows } from '../build';
 import { outside } from './outside';
 
 export const nutrition: readonly CauseRow[] = [
@@ -27,7 +27,7 @@ export const nutrition: readonly CauseRow[] = [
       shows('purple-leaves', 0.5, 'sugar that cannot be used reddens leaves'),
       shows('lab-p-low', 0.7, 'the laboratory finds little'),
     ],
-    act: 'watch',
+    act: 'mend-care-first',
     weight: 0.7,
     source: 'trials',
     grade: 'trial',
@@ -70,7 +70,7 @@ export const nutrition: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.7,
-    avoid: [not('Lime or wood ash', 'it locks up more')],
+    avoid: [notAny(['lime'], 'Lime or wood ash', 'it locks up more')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -98,7 +98,7 @@ export const nutrition: readonly CauseRow[] = [
     weight: 0.8,
     avoid: [
       not('Epsom salts', 'magnesium competes with calcium', 'epsom-foliar'),
-      not('More nitrogen', 'faster growth outruns calcium', 'dilute-feed'),
+      notAny(['nitrogen-feed'], 'More nitrogen', 'faster growth outruns calcium'),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -123,7 +123,7 @@ export const nutrition: readonly CauseRow[] = [
     ],
     act: 'ask-expert',
     weight: 0.8,
-    avoid: [not('Borax on the bed by guess', 'the step from too little to poison is small')],
+    avoid: [habit('Borax on the bed by guess', 'the step from too little to poison is small')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -214,7 +214,7 @@ export const nutrition: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.7,
-    avoid: [not('Any nitrogen feed', 'it makes more leaf', 'dilute-feed')],
+    avoid: [notAny(['nitrogen-feed'], 'Any nitrogen feed', 'it makes more leaf')],
     source: 'growers',
     grade: 'practice',
   }),
@@ -225,7 +225,7 @@ export const nutrition: readonly CauseRow[] = [
     plain:
       'Calcium does not reach the end of the fruit, nearly always because water came by fits and starts. The soil usually has plenty.',
     prior: { base: 0.02, months: months(6, 9) },
-    hosts: ['tomato', 'courgette', 'pepper'],
+    hosts: ['fruiting'],
     conditions: [
       fedBy('uneven-water', 4, 'calcium travels only with water'),
       fedBy('salts', 2, 'salts hold the water back'),
@@ -238,13 +238,9 @@ export const nutrition: readonly CauseRow[] = [
     act: 'mend-care-first',
     weight: 0.9,
     avoid: [
-      { what: 'Epsom salts', why: 'magnesium competes with calcium and can make it worse', remedies: ['epsom-foliar'] },
-      { what: 'Crushed shells on the soil', why: 'they take years to dissolve' },
-      {
-        what: 'High-nitrogen or strong feed',
-        why: 'salts and leafy growth keep water from the fruit',
-        remedies: ['dilute-feed'],
-      },
+      not('Epsom salts', 'magnesium competes with calcium and can make it worse', 'epsom-foliar'),
+      not('Crushed shells on the soil', 'they take years to dissolve', 'raw-shells', 'shell-feed'),
+      notAny(['nitrogen-feed'], 'High-nitrogen or strong feed', 'salts and leafy growth keep water from the fruit'),
     ],
     source: 'trials',
     grade: 'trial',
@@ -269,6 +265,12 @@ export const nutrition: readonly CauseRow[] = [
         0.92,
         'it is drawn out of the oldest leaves first',
         'The oldest leaves pay first, always; missed where they were picked off.',
+      ),
+      shows(
+        'lab-n-low',
+        0.6,
+        'the laboratory finds little',
+        'Three in five: mineral nitrogen comes and goes within weeks, so a sheet of last month may miss it.',
       ),
       shows(
         'slow',
@@ -353,11 +355,7 @@ export const nutrition: readonly CauseRow[] = [
     act: 'mend-care-first',
     weight: 0.9,
     avoid: [
-      {
-        what: 'Nitrogen feed',
-        why: 'it does not unlock iron, and leafy growth needs still more of it',
-        remedies: ['dilute-feed'],
-      },
+      notAny(['nitrogen-feed'], 'Nitrogen feed', 'it does not unlock iron, and leafy growth needs still more of it'),
     ],
     source: 'trials',
     grade: 'trial',
@@ -385,13 +383,7 @@ export const nutrition: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 1.1,
-    avoid: [
-      {
-        what: 'Feeding again',
-        why: 'feed can be added, not taken out',
-        remedies: ['dilute-feed', 'epsom-foliar', 'iron-chelate'],
-      },
-    ],
+    avoid: [notAny(['feed'], 'Feeding again', 'feed can be added, not taken out')],
     source: 'judgement',
     grade: 'practice',
   },
@@ -421,7 +413,15 @@ export const nutrition: readonly CauseRow[] = [
     ],
     act: 'treat-now',
     weight: 0.9,
-    avoid: [{ what: 'A full-strength feed', why: 'little roots burn; a quarter is enough' }],
+    avoid: [
+      not(
+        'A full-strength feed',
+        'little roots burn; a quarter is enough',
+        'slow-granules',
+        'lawn-feed',
+        'weed-brew-feed',
+      ),
+    ],
     source: 'judgement',
     grade: 'practice',
   },

@@ -1,6 +1,6 @@
 /** Where causes are met: priors that several share. */
-import { not } from '../build';
+import { habit } from '../build';
 
 export const outside = { indoors: 0.1 } as const;
 
-export const noCompost = not('Composting it at home', 'it lives on in the heap');
+export const noCompost = habit('Composting it at home', 'it lives on in the heap');

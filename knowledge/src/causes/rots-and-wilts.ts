@@ -1,6 +1,6 @@
 /** Rots and wilts of roots, stems and seedlings. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, notAny, shows } from '../build';
 import { noCompost, outside } from './outside';
 
 export const rotsAndWilts: readonly CauseRow[] = [
@@ -30,8 +30,15 @@ export const rotsAndWilts: readonly CauseRow[] = [
     act: 'mend-care-first',
     weight: 1.2,
     avoid: [
-      { what: 'Watering because it wilts', why: 'the roots are drowning' },
-      { what: 'Feeding', why: 'rotten roots take up nothing and salts finish them', remedies: ['dilute-feed'] },
+      notAny(
+        ['watering'],
+        'Watering because it wilts',
+        'the roots are drowning',
+        'soak-from-below',
+        'rain-water-mulch',
+        'flush',
+      ),
+      notAny(['feed'], 'Feeding', 'rotten roots take up nothing and salts finish them'),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -58,11 +65,12 @@ export const rotsAndWilts: readonly CauseRow[] = [
     act: 'remove',
     weight: 1.1,
     avoid: [
-      {
-        what: 'Watering or feeding the tray',
-        why: 'wet mix carries it to the next seedling',
-        remedies: ['dilute-feed', 'flush'],
-      },
+      notAny(
+        ['feed', 'watering', 'flush'],
+        'Watering or feeding the tray',
+        'wet mix carries it to the next seedling',
+        'soak-from-below',
+      ),
     ],
     source: 'trials',
     grade: 'trial',
@@ -113,7 +121,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
     ],
     act: 'remove',
     weight: 1.1,
-    avoid: [not('More water or feed', 'the pipes are blocked', 'dilute-feed')],
+    avoid: [notAny(['feed', 'watering'], 'More water or feed', 'the pipes are blocked')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -193,7 +201,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
     ],
     act: 'remove',
     weight: 1.1,
-    avoid: [noCompost, not('Carrying soil to other beds', 'it lasts fifteen years')],
+    avoid: [noCompost, habit('Carrying soil to other beds', 'it lasts fifteen years')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -244,7 +252,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 1.1,
-    avoid: [noCompost, not('Moving soil or boots from this bed', 'spores travel in soil')],
+    avoid: [noCompost, habit('Moving soil or boots from this bed', 'spores travel in soil')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -258,7 +266,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
     elsewhere: 0.01,
     conditions: [fedBy('alkaline', 2.5, 'it likes lime'), fedBy('dry-soil', 2.5, 'dry soil at tuber set')],
     signs: [shows('scabby-tubers', 0.95, 'the skin corks over')],
-    act: 'mend-care-first',
+    act: 'watch',
     weight: 0.5,
     source: 'extension',
     grade: 'guideline',

@@ -1,6 +1,6 @@
 /** Insects and mites that suck sap, and those who guard them. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, not, notAny, shows } from '../build';
 import { outside } from './outside';
 
 const indoorsMostly = { bed: 0.3, indoors: 2.5, greenhouse: 2, lawn: 0.1 } as const;
@@ -22,7 +22,7 @@ export const sapSuckers: readonly CauseRow[] = [
       shows('slow', 0.3, 'sap is lost to growth'),
     ],
     act: 'treat-now',
-    avoid: [not('Putting it among other plants', 'young ones walk across')],
+    avoid: [habit('Putting it among other plants', 'young ones walk across')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -48,7 +48,15 @@ export const sapSuckers: readonly CauseRow[] = [
       shows('yellow-leaves', 0.25, 'sucked leaves yellow'),
     ],
     act: 'treat-now',
-    avoid: [not('Spraying the shells', 'only crawlers are reached; scrape or wait for them')],
+    avoid: [
+      not(
+        'Spraying the shells',
+        'only crawlers are reached; scrape or wait for them',
+        'soap-spray',
+        'neem-seed',
+        'neem-leaf',
+      ),
+    ],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -58,7 +66,8 @@ export const sapSuckers: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'Brown aphids under white wool in bark cracks of apple and its kin; galls form where they feed.',
     prior: { base: 0.04, bySetting: outside, months: months(4, 10) },
-    hosts: ['apple', 'fruit-tree', 'hawthorn'],
+    hosts: ['apple', 'hawthorn'],
+    elsewhere: 0.05,
     signs: [
       shows('bark-wool', 0.93, 'the wool is theirs'),
       shows('honeydew', 0.2, 'they drip honeydew'),
@@ -111,7 +120,9 @@ export const sapSuckers: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Picking off all blistered leaves', 'the bush needs them more than it minds the blisters')],
+    avoid: [
+      notAny(['prune'], 'Picking off all blistered leaves', 'the bush needs them more than it minds the blisters'),
+    ],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -129,7 +140,7 @@ export const sapSuckers: readonly CauseRow[] = [
     ],
     act: 'remove',
     weight: 1,
-    avoid: [not('Feeding the stunted tips', 'it is not hunger', 'dilute-feed')],
+    avoid: [notAny(['feed'], 'Feeding the stunted tips', 'it is not hunger')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -148,7 +159,7 @@ export const sapSuckers: readonly CauseRow[] = [
       shows('rough-skin', 0.2, 'fruit turns rough'),
     ],
     act: 'treat-now',
-    avoid: [not('Feeding', 'the leaves are emptied, not hungry', 'dilute-feed')],
+    avoid: [notAny(['feed'], 'Feeding', 'the leaves are emptied, not hungry')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -164,7 +175,7 @@ export const sapSuckers: readonly CauseRow[] = [
     ],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Spraying galls', 'nothing reaches inside, and nothing needs to')],
+    avoid: [notAny(['spray'], 'Spraying galls', 'nothing reaches inside, and nothing needs to')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -181,7 +192,7 @@ export const sapSuckers: readonly CauseRow[] = [
       shows('no-fruit-set', 0.2, 'the virus they carry takes the crop'),
     ],
     act: 'treat-now',
-    avoid: [not('Cuttings from it', 'mite and virus go with them')],
+    avoid: [habit('Cuttings from it', 'mite and virus go with them')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -288,11 +299,11 @@ export const sapSuckers: readonly CauseRow[] = [
     sparedBy: ['ladybirds', 'parasitised', 'lacewings', 'hoverflies', 'ladybird-adults'],
     weight: 1,
     avoid: [
-      {
-        what: 'Feeding to make up for the damage',
-        why: 'nitrogen makes the soft sap that aphids thrive on',
-        remedies: ['dilute-feed'],
-      },
+      notAny(
+        ['nitrogen-feed'],
+        'Feeding to make up for the damage',
+        'nitrogen makes the soft sap that aphids thrive on',
+      ),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -346,10 +357,11 @@ export const sapSuckers: readonly CauseRow[] = [
     act: 'treat-now',
     weight: 0.8,
     avoid: [
-      {
-        what: 'Spraying the ant trail',
-        why: 'it kills a few workers, breaks the trail and keeps the rest from the bait',
-      },
+      notAny(
+        ['dust'],
+        'Spraying the ant trail',
+        'it kills a few workers, breaks the trail and keeps the rest from the bait',
+      ),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -380,12 +392,8 @@ export const sapSuckers: readonly CauseRow[] = [
     threshold: { sign: 'moving-dots', actAbove: 5, says: '5–10 a leaf, or any web' },
     weight: 1,
     avoid: [
-      { what: 'A broad insect killer', why: 'it kills the mites’ enemies and the mites come back worse' },
-      {
-        what: 'Feeding pale leaves',
-        why: 'the leaves are sucked, not hungry',
-        remedies: ['dilute-feed', 'epsom-foliar'],
-      },
+      notAny(['broad'], 'A broad insect killer', 'it kills the mites’ enemies and the mites come back worse'),
+      notAny(['feed'], 'Feeding pale leaves', 'the leaves are sucked, not hungry'),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -445,6 +453,14 @@ export const sapSuckers: readonly CauseRow[] = [
       shows('pale-new', 0.2, 'sucked new leaves pale'),
       shows('yellow-leaves', 0.25, 'sucked leaves yellow in patches'),
     ],
+    actOn: {
+      apple: 'watch',
+      rose: 'watch',
+      strawberry: 'watch',
+      herb: 'watch',
+      'fruit-bush': 'watch',
+      ornamental: 'watch',
+    },
     act: 'treat-now',
     actBelow: 'watch',
     threshold: {
@@ -453,13 +469,7 @@ export const sapSuckers: readonly CauseRow[] = [
       says: 'several a shoot on young plants, or damage running on into new leaves',
     },
     weight: 1,
-    avoid: [
-      {
-        what: 'Feeding the pale new leaves',
-        why: 'the veins are blocked by feeding, not empty',
-        remedies: ['dilute-feed', 'epsom-foliar', 'iron-chelate'],
-      },
-    ],
+    avoid: [notAny(['feed'], 'Feeding the pale new leaves', 'the veins are blocked by feeding, not empty')],
     source: 'extension',
     grade: 'guideline',
   },

@@ -1,6 +1,6 @@
 /** What ails a lawn. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, notAny, shows } from '../build';
 
 const lawnOnly = { lawn: 1, bed: 0.02, pot: 0.02, indoors: 0.01, greenhouse: 0.02, tree: 0.02 } as const;
 
@@ -23,7 +23,7 @@ export const turf: readonly CauseRow[] = [
     signs: [shows('lawn-brown-patches', 0.85, 'it rests until rain'), shows('lawn-pale', 0.3, 'it dulls first')],
     act: 'watch',
     weight: 0.6,
-    avoid: [not('Feeding a dry lawn', 'it scorches', 'dilute-feed')],
+    avoid: [notAny(['feed'], 'Feeding a dry lawn', 'it scorches')],
     source: 'growers',
     grade: 'practice',
   }),
@@ -115,7 +115,7 @@ export const turf: readonly CauseRow[] = [
       shows('pink-threads', 0.95, 'the needles are the fungus'),
       shows('lawn-brown-patches', 0.4, 'patches bleach'),
     ],
-    act: 'treat-now',
+    act: 'mend-care-first',
     weight: 0.6,
     source: 'extension',
     grade: 'guideline',
@@ -157,7 +157,7 @@ export const turf: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.8,
-    avoid: [not('Nitrogen feed', 'it feeds the fungus', 'dilute-feed')],
+    avoid: [notAny(['nitrogen-feed'], 'Nitrogen feed', 'it feeds the fungus')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -170,7 +170,7 @@ export const turf: readonly CauseRow[] = [
     signs: [shows('fairy-ring', 0.95, 'it grows outwards year by year')],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Eating the toadstools', 'some are poisonous')],
+    avoid: [habit('Eating the toadstools', 'some are poisonous')],
     source: 'extension',
     grade: 'guideline',
   }),

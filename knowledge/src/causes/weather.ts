@@ -1,6 +1,6 @@
 /** Damage done by weather. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, notAny, shows } from '../build';
 import { outside } from './outside';
 
 export const weather: readonly CauseRow[] = [
@@ -33,7 +33,7 @@ export const weather: readonly CauseRow[] = [
     ],
     act: 'watch',
     weight: 0.6,
-    avoid: [not('Feeding to make it fruit', 'it makes leaf', 'dilute-feed')],
+    avoid: [notAny(['nitrogen-feed'], 'Feeding to make it fruit', 'it makes leaf')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -83,9 +83,9 @@ export const weather: readonly CauseRow[] = [
       fedBy('cold', 1.8, 'an early cold spell counts as winter'),
     ],
     signs: [shows('bolting', 0.95, 'the flower stalk rises')],
-    act: 'leave',
+    act: 'mend-care-first',
     weight: 0.6,
-    avoid: [not('Cutting the stalk to stop it', 'the leaves are bitter already')],
+    avoid: [habit('Cutting the stalk to stop it', 'the leaves are bitter already')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -111,7 +111,7 @@ export const weather: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.5,
-    avoid: [not('A fungus spray', 'nothing spreads')],
+    avoid: [notAny(['sulphur', 'copper', 'bicarbonate', 'milk', 'peroxide'], 'A fungus spray', 'nothing spreads')],
     source: 'judgement',
     grade: 'practice',
   }),
@@ -132,8 +132,8 @@ export const weather: readonly CauseRow[] = [
     act: 'watch',
     weight: 0.7,
     avoid: [
-      not('Cutting back at once', 'the dead leaves shield the rest'),
-      not('Feeding frosted plants', 'soft growth freezes again', 'dilute-feed'),
+      notAny(['prune'], 'Cutting back at once', 'the dead leaves shield the rest', 'open-up'),
+      notAny(['nitrogen-feed'], 'Feeding frosted plants', 'soft growth freezes again'),
     ],
     source: 'extension',
     grade: 'guideline',
@@ -182,7 +182,7 @@ export const weather: readonly CauseRow[] = [
     signs: [shows('rolled-up', 0.92, 'they save water')],
     act: 'leave',
     weight: 0.6,
-    avoid: [not('Feeding or spraying', 'nothing is wrong', 'dilute-feed', 'soap-spray')],
+    avoid: [notAny(['feed', 'spray'], 'Feeding or spraying', 'nothing is wrong')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -213,7 +213,7 @@ export const weather: readonly CauseRow[] = [
     signs: [shows('bark-split', 0.93, 'one side warms, the wood does not follow')],
     act: 'watch',
     weight: 0.6,
-    avoid: [not('Wound paint', 'it seals rot in')],
+    avoid: [habit('Wound paint', 'it seals rot in')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -246,7 +246,7 @@ export const weather: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.4,
-    avoid: [{ what: 'Any spray', why: 'nothing is alive in the patch' }],
+    avoid: [notAny(['spray'], 'Any spray', 'nothing is alive in the patch')],
     source: 'extension',
     grade: 'guideline',
   },
@@ -270,13 +270,7 @@ export const weather: readonly CauseRow[] = [
     ],
     act: 'mend-care-first',
     weight: 0.6,
-    avoid: [
-      {
-        what: 'Feeding to cure the purple',
-        why: 'the feed is there; cold roots cannot take it up',
-        remedies: ['dilute-feed'],
-      },
-    ],
+    avoid: [notAny(['feed'], 'Feeding to cure the purple', 'the feed is there; cold roots cannot take it up')],
     source: 'judgement',
     grade: 'practice',
   },

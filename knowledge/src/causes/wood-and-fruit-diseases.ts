@@ -1,6 +1,6 @@
 /** Diseases of bark, wood and fruit. */
 import type { CauseRow } from '@trowel/core/tables';
-import { cause, fedBy, months, not, shows } from '../build';
+import { cause, fedBy, habit, months, not, notAny, shows } from '../build';
 import { outside } from './outside';
 
 export const woodAndFruitDiseases: readonly CauseRow[] = [
@@ -10,7 +10,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     kind: 'disease',
     plain: 'Fruit rots with rings of buff cushions and hangs on as mummies. Take every one off and bin it.',
     prior: { base: 0.05, bySetting: outside, months: months(6, 11) },
-    hosts: ['fruit-tree', 'apple', 'plum', 'peach', 'pear'],
+    hosts: ['apple', 'plum', 'peach', 'pear'],
     elsewhere: 0.02,
     conditions: [fedBy('wet-leaves', 1.8, 'wet spreads it')],
     causes: [fedBy('wasps-on-fruit', 2, 'it enters by wounds'), fedBy('codling-moth', 1.6, 'it enters by wounds')],
@@ -42,7 +42,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     ],
     act: 'report',
     weight: 1.3,
-    avoid: [not('High-nitrogen feed', 'soft growth takes it', 'dilute-feed')],
+    avoid: [notAny(['nitrogen-feed'], 'High-nitrogen feed', 'soft growth takes it')],
     source: 'trials',
     grade: 'trial',
   }),
@@ -109,7 +109,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
       shows('bracket', 0.25, 'small purple shelves on dead wood'),
     ],
     act: 'treat-now',
-    avoid: [not('Winter pruning', 'its spores fly in the wet')],
+    avoid: [habit('Winter pruning', 'its spores fly in the wet')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -149,7 +149,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     ],
     act: 'ask-expert',
     weight: 1.4,
-    avoid: [not('Climbing or cutting it yourself', 'dead wood breaks without warning')],
+    avoid: [not('Climbing or cutting it yourself', 'dead wood breaks without warning', 'prune-out')],
     source: 'extension',
     grade: 'guideline',
   }),

@@ -1,6 +1,6 @@
 /** Air, light and what lives there. */
 import type { ConditionRow } from '@trowel/core/tables';
-import { not, shows } from '../build';
+import { notAny, shows } from '../build';
 import { condition } from './build';
 
 export const airConditions: readonly ConditionRow[] = [
@@ -10,7 +10,7 @@ export const airConditions: readonly ConditionRow[] = [
     plain: 'Leaves stay damp and spores stay where they fall.',
     about: 'air',
     prior: { base: 0.15, bySetting: { greenhouse: 2, indoors: 1.3 } },
-    signs: [shows('still-humid', 0.8, 'it was seen at the plant')],
+    signs: [shows('still-humid', 0.95, 'it was seen at the plant')],
     avoid: [],
     source: 'extension',
     grade: 'guideline',
@@ -22,7 +22,7 @@ export const airConditions: readonly ConditionRow[] = [
     about: 'air',
     prior: { base: 0.1, bySetting: { indoors: 2, lawn: 1.2 } },
     signs: [
-      shows('little-light', 0.85, 'the place is dim'),
+      shows('little-light', 0.95, 'the place is dim'),
       shows('leaning', 0.4, 'it reaches for light'),
       shows('lanky', 0.3, 'it stretches'),
     ],
@@ -35,7 +35,7 @@ export const airConditions: readonly ConditionRow[] = [
     plain: 'A lamp or hot glass within a hand of the leaves.',
     about: 'air',
     prior: { base: 0.02, bySetting: { indoors: 3 } },
-    signs: [shows('lamp-close', 0.85, 'it was seen at the plant')],
+    signs: [shows('lamp-close', 0.95, 'it was seen at the plant')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -45,8 +45,8 @@ export const airConditions: readonly ConditionRow[] = [
     plain: 'A broad insect killer took the helpers, and pests come back faster than they.',
     about: 'air',
     prior: { base: 0.04 },
-    signs: [shows('broad-spray', 0.9, 'it was used lately')],
-    avoid: [not('The same spray again', 'it kills the helpers again')],
+    signs: [shows('broad-spray', 0.95, 'it was used lately')],
+    avoid: [notAny(['broad'], 'The same spray again', 'it kills the helpers again')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -56,7 +56,7 @@ export const airConditions: readonly ConditionRow[] = [
     plain: 'Short grass has short roots and leaves gaps.',
     about: 'air',
     prior: { base: 0.1, bySetting: { lawn: 1.5, bed: 0.01, pot: 0.01, indoors: 0.01, tree: 0.01, greenhouse: 0.01 } },
-    signs: [shows('cut-short', 0.85, 'under {3 cm}, or a blunt blade')],
+    signs: [shows('cut-short', 0.95, 'under {3 cm}, or a blunt blade')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -66,7 +66,7 @@ export const airConditions: readonly ConditionRow[] = [
     plain: 'Dust shelters mites and hinders those who eat them.',
     about: 'air',
     prior: { base: 0.04, bySetting: { indoors: 1.5 } },
-    signs: [shows('dusty-leaves', 0.88, 'it can be wiped off')],
+    signs: [shows('dusty-leaves', 0.95, 'it can be wiped off')],
     source: 'extension',
     grade: 'guideline',
   }),

@@ -1,6 +1,6 @@
 /** Feeding. */
 import type { ConditionRow } from '@trowel/core/tables';
-import { not, shows } from '../build';
+import { not, notAny, shows } from '../build';
 import { condition } from './build';
 
 export const feedingConditions: readonly ConditionRow[] = [
@@ -31,11 +31,11 @@ export const feedingConditions: readonly ConditionRow[] = [
     about: 'feeding',
     prior: { base: 0.1 },
     signs: [
-      shows('care-nitrogen', 0.8, 'a rich feed went on lately'),
+      shows('care-nitrogen', 0.95, 'a rich feed went on lately'),
       shows('lush-dark', 0.65, 'nitrogen goes into leaf'),
       shows('care-fed-strong', 0.3, 'a strong feed is mostly nitrogen'),
     ],
-    avoid: [{ what: 'Any more nitrogen', why: 'soft growth invites sap-suckers and mildew' }],
+    avoid: [notAny(['nitrogen-feed'], 'Any more nitrogen', 'soft growth invites sap-suckers and mildew')],
     source: 'extension',
     grade: 'guideline',
   },
@@ -47,11 +47,11 @@ export const feedingConditions: readonly ConditionRow[] = [
     prior: { base: 0.05, bySetting: { pot: 2, indoors: 2 } },
     signs: [
       shows('white-crust', 0.6, 'feed salts dry out on top'),
-      shows('ec-high', 0.85, 'salt carries current'),
+      shows('ec-high', 0.95, 'salt carries current'),
       shows('care-fed-strong', 0.75, 'a strong feed leaves salts'),
       shows('care-nitrogen', 0.3, 'rich feeds are salty feeds'),
     ],
-    avoid: [{ what: 'Any feed', why: 'feed can be added later, not taken out' }],
+    avoid: [notAny(['feed'], 'Any feed', 'feed can be added later, not taken out')],
     source: 'extension',
     grade: 'guideline',
   },
@@ -61,7 +61,7 @@ export const feedingConditions: readonly ConditionRow[] = [
     plain: 'Meal, pellets or scraps rot on the surface.',
     about: 'feeding',
     prior: { base: 0.06, bySetting: { pot: 1.5, indoors: 1.5 } },
-    signs: [shows('raw-granules', 0.85, 'it lies there')],
+    signs: [shows('raw-granules', 0.95, 'it lies there')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -71,8 +71,8 @@ export const feedingConditions: readonly ConditionRow[] = [
     plain: 'Grass weedkillers can survive the animal and the heap.',
     about: 'feeding',
     prior: { base: 0.04 },
-    signs: [shows('hay-manure', 0.88, 'it was used')],
-    avoid: [not('Using more before a bean test', 'three pots with, three without, three weeks')],
+    signs: [shows('hay-manure', 0.95, 'it was used')],
+    avoid: [not('Using more before a bean test', 'three pots with, three without, three weeks', 'compost-mulch')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -82,7 +82,7 @@ export const feedingConditions: readonly ConditionRow[] = [
     plain: 'Tomato feed every week crowds out magnesium.',
     about: 'feeding',
     prior: { base: 0.06, bySetting: { greenhouse: 1.5, pot: 1.3 } },
-    signs: [shows('potash-often', 0.88, 'it goes on every week')],
+    signs: [shows('potash-often', 0.95, 'it goes on every week')],
     source: 'extension',
     grade: 'guideline',
   }),

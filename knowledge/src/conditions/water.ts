@@ -1,6 +1,6 @@
 /** Water at the root and on the leaf. */
 import type { ConditionRow } from '@trowel/core/tables';
-import { months, not, shows } from '../build';
+import { habit, months, notAny, shows } from '../build';
 import { condition } from './build';
 
 export const waterConditions: readonly ConditionRow[] = [
@@ -13,7 +13,7 @@ export const waterConditions: readonly ConditionRow[] = [
     weather: { wet: 1.8 },
     prior: { base: 0.1, bySetting: { pot: 1.8, indoors: 2.2, tree: 0.5 } },
     signs: [
-      shows('care-overwatered', 0.85, 'it is watered before it can dry'),
+      shows('care-overwatered', 0.95, 'it is watered before it can dry'),
       shows('sour-smell', 0.4, 'without air, soil turns sour'),
       shows('algae', 0.55, 'a surface that never dries grows a skin'),
       shows('puddles', 0.35, 'water has nowhere to go'),
@@ -22,7 +22,15 @@ export const waterConditions: readonly ConditionRow[] = [
       shows('wilt-in-wet', 0.12, 'roots without air cannot drink'),
       shows('yellow-leaves', 0.3, 'drowned roots cannot feed the leaves'),
     ],
-    avoid: [{ what: 'More water because it droops', why: 'the roots are short of air, not of water' }],
+    avoid: [
+      notAny(
+        ['watering'],
+        'More water because it droops',
+        'the roots are short of air, not of water',
+        'soak-from-below',
+        'flush',
+      ),
+    ],
     source: 'extension',
     grade: 'guideline',
   },
@@ -34,7 +42,7 @@ export const waterConditions: readonly ConditionRow[] = [
     weather: { dry: 2, 'hot-dry': 3 },
     prior: { base: 0.12, bySetting: { pot: 1.3 }, months: months(5, 9) },
     signs: [
-      shows('care-dry', 0.85, 'it has had little water'),
+      shows('care-dry', 0.95, 'it has had little water'),
       shows('runs-off', 0.6, 'dry sand and dry peat shed water'),
       shows('dry-lawn', 0.35, 'the lawn had no water'),
       shows('hot-dry-spell', 0.3, 'hot dry air drinks the soil dry'),
@@ -50,7 +58,7 @@ export const waterConditions: readonly ConditionRow[] = [
     about: 'water',
     prior: { base: 0.12, bySetting: { pot: 1.8, greenhouse: 1.5 } },
     signs: [
-      shows('care-uneven-watering', 0.85, 'the watering log says so'),
+      shows('care-uneven-watering', 0.95, 'the watering log says so'),
       shows('fruit-split', 0.45, 'a sudden drench bursts skins that had stopped growing'),
     ],
     avoid: [],
@@ -65,10 +73,10 @@ export const waterConditions: readonly ConditionRow[] = [
     weather: { wet: 3 },
     prior: { base: 0.15, bySetting: { indoors: 0.2 } },
     signs: [
-      shows('leaves-wet', 0.85, 'they are wet past mid-morning'),
+      shows('leaves-wet', 0.95, 'they are wet past mid-morning'),
       shows('still-humid', 0.25, 'still air does not dry them'),
     ],
-    avoid: [not('Watering from above in the evening', 'spores need a wet night')],
+    avoid: [habit('Watering from above in the evening', 'spores need a wet night')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -78,7 +86,7 @@ export const waterConditions: readonly ConditionRow[] = [
     plain: 'Water that stands a week feeds mosquitoes.',
     about: 'water',
     prior: { base: 0.08, bySetting: { indoors: 0.2 }, months: months(4, 10) },
-    signs: [shows('standing-water', 0.85, 'it stands open')],
+    signs: [shows('standing-water', 0.95, 'it stands open')],
     source: 'extension',
     grade: 'guideline',
   }),
@@ -88,8 +96,8 @@ export const waterConditions: readonly ConditionRow[] = [
     plain: 'Salt softeners swap lime for sodium, which soils and leaves bear badly.',
     about: 'water',
     prior: { base: 0.02, bySetting: { indoors: 2 } },
-    signs: [shows('softened-water', 0.9, 'the tap goes through a softener')],
-    avoid: [not('Softened water on plants', 'use the bypass tap or rain')],
+    signs: [shows('softened-water', 0.95, 'the tap goes through a softener')],
+    avoid: [habit('Softened water on plants', 'use the bypass tap or rain')],
     source: 'extension',
     grade: 'guideline',
   }),

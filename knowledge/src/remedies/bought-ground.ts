@@ -40,7 +40,7 @@ export const boughtGroundRemedies: readonly RemedyCore[] = [
     notFor: ['seedling'],
     cautions: [note('keep-dogs-bone', 'Keep dogs off: bone and blood meal tempt and harm them.')],
     months: [3, 4, 5, 6, 7],
-    classes: ['feed', 'pet-tempting'],
+    classes: ['feed', 'pet-tempting', 'nitrogen-feed'],
     steps: chain({
       apply: ['Strew, rake in, water', 'it must be in moist, warm soil to work', 20, windows.daylight],
       look: [28, 42, 'New leaves: greener?', 'old ones do not change'],
@@ -90,6 +90,7 @@ export const boughtGroundRemedies: readonly RemedyCore[] = [
   }),
   remedy({
     id: 'sulphur-soil',
+    notWith: [{ sign: 'fizz', why: 'free lime uses it up as fast as it works' }],
     name: 'Elemental sulphur on the soil, by soil test',
     rung: 'bought',
     plain:

@@ -16,6 +16,7 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
       helps('downy-mildew', 0.25, 'on leaves not yet struck'),
       helps('fire-blight', 0.2, 'at bud break', [3, 4]),
       helps('bacterial-spot', 0.25, 'on leaves not yet struck'),
+      helps('early-blight', 0.35, 'it keeps spores from sprouting'),
     ],
     rate: 'By its label, at most as often as it says.',
     limits: ['By its label.', 'Not on stone fruit in leaf, lettuce or young cucurbits.', 'Never in an acid mix.'],

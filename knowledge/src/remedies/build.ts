@@ -12,13 +12,20 @@ import { look, windows } from './windows';
 /** A remedy without the facts that stand in `facts.ts`. */
 export type RemedyCore = Omit<RemedyRow, 'facts'>;
 
-/** What a remedy is for: the cause or condition, how well it fits (0…1), why, and the northern months in which it does. */
-export const helps = (of: string, fits: number, why: string, months?: readonly number[]): RemedyTarget => ({
+type More = Omit<RemedyTarget, 'of' | 'fits' | 'why'>;
+
+/** What a remedy is for: the cause or condition, how well it fits (0…1) and why; with its months, or what else it asks for. */
+export const helps = (of: string, fits: number, why: string, more: readonly number[] | More = {}): RemedyTarget => ({
   of,
   fits,
   why,
-  ...(months === undefined ? {} : { months }),
+  ...(isMonths(more) ? { months: more } : more),
 });
+const isMonths = (more: readonly number[] | More): more is readonly number[] => Array.isArray(more);
+
+/** What keeps that away another time, and mends nothing that has come. */
+export const keepsAway = (of: string, fits: number, why: string, months?: readonly number[]): RemedyTarget =>
+  helps(of, fits, why, { isBefore: true, ...(months === undefined ? {} : { months }) });
 
 /** A step of a chain; `gap` in whole days from the step in `after`, or from the start. */
 export const step = (

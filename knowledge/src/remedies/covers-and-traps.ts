@@ -1,6 +1,6 @@
 /** Nets, bands, boards, bags and guards. */
 import { look, windows } from './windows';
-import { type RemedyCore, chain, expects, helps, note, of, remedy, step } from './build';
+import { type RemedyCore, chain, expects, helps, keepsAway, note, of, remedy, step } from './build';
 
 export const coversAndTrapsRemedies: readonly RemedyCore[] = [
   {
@@ -10,19 +10,19 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
     plain: 'Fine net over hoops, edges buried, before the pest arrives.',
     honest: '80 to 98 % fewer when it is on before the first flight; nothing if the pest is already inside.',
     targets: [
-      { of: 'cabbage-caterpillars', fits: 0.6, why: 'butterflies cannot lay' },
-      { of: 'carrot-fly', fits: 0.95, why: 'the fly cannot lay' },
-      { of: 'cabbage-root-fly', fits: 0.9, why: 'the fly cannot lay' },
-      { of: 'onion-fly', fits: 0.6, why: 'the next sowing is safe' },
-      { of: 'birds-on-leaves', fits: 0.95, why: 'they cannot reach' },
-      { of: 'birds-on-fruit', fits: 0.95, why: 'they cannot reach' },
-      { of: 'cucumber-beetles', fits: 0.8, why: 'until it flowers' },
-      { of: 'squash-borer', fits: 0.4, why: 'until it flowers, next year' },
-      { of: 'leaf-miner', fits: 0.5, why: 'the fly cannot lay' },
-      { of: 'spotted-wing-fly', fits: 0.7, why: 'mesh under {1 mm} keeps it out' },
-      { of: 'codling-moth', fits: 0.5, why: 'bags round single fruits' },
-      { of: 'leaf-curl', fits: 0.9, why: 'a rain roof from winter to May keeps it off' },
-      { of: 'flea-beetle', fits: 0.9, why: 'beetles cannot reach the seedlings' },
+      helps('cabbage-caterpillars', 0.6, 'butterflies cannot lay'),
+      keepsAway('carrot-fly', 0.95, 'the fly cannot lay'),
+      keepsAway('cabbage-root-fly', 0.9, 'the fly cannot lay'),
+      keepsAway('onion-fly', 0.6, 'the next sowing is safe'),
+      helps('birds-on-leaves', 0.95, 'they cannot reach'),
+      helps('birds-on-fruit', 0.95, 'they cannot reach'),
+      helps('cucumber-beetles', 0.8, 'until it flowers'),
+      keepsAway('squash-borer', 0.4, 'until it flowers, next year'),
+      keepsAway('leaf-miner', 0.5, 'the fly cannot lay'),
+      helps('spotted-wing-fly', 0.7, 'mesh under {1 mm} keeps it out'),
+      keepsAway('codling-moth', 0.5, 'bags round single fruits', [5, 6]),
+      helps('flea-beetle', 0.9, 'beetles cannot reach the seedlings'),
+      keepsAway('squash-bugs', 0.5, 'they cannot reach the plants'),
     ],
     rate: 'Mesh {7 mm} or finer against butterflies, {0.8 mm} against flea beetle; edges buried {10 cm}.',
     limits: ['Pick clean first: a net over pests protects them.', 'Open for pollination where fruit is wanted.'],
@@ -74,7 +74,7 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
     plain: 'A paper or mesh bag round each young fruit or truss, tied close.',
     honest: 'Nearly sure for what is bagged in time; slow work.',
     targets: [
-      helps('codling-moth', 0.8, 'it cannot lay on it', [5, 6]),
+      keepsAway('codling-moth', 0.8, 'it cannot lay on it', [5, 6]),
       helps('wasps-on-fruit', 0.75, 'it cannot reach it'),
       helps('spotted-wing-fly', 0.7, 'fine mesh keeps it out'),
       helps('birds-on-fruit', 0.6, 'they cannot reach it'),
@@ -101,7 +101,8 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
     targets: [
       helps('codling-moth', 0.3, 'grubs hide in it', [6, 7, 8, 9]),
       helps('ants-tending', 0.25, 'they cannot climb'),
-      helps('caterpillars-other', 0.2, 'wingless moths cannot climb', [10, 11, 12, 1, 2, 3]),
+      keepsAway('caterpillars-other', 0.2, 'wingless moths cannot climb', [10, 11, 12, 1, 2, 3]),
+      helps('codling-moth', 0.35, 'grubs that climb down to pupate are caught', [6, 7, 8, 9]),
     ],
     rate: 'One band, a hand high, {40 cm} up.',
     limits: ['Off again, or it shelters what it should catch.', 'Grease on paper, never on bark.'],
@@ -189,7 +190,7 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
       helps('earwigs', 0.85, 'they gather in straw'),
       helps('vine-weevil', 0.5, 'adults hide in corrugated card'),
       helps('cutworm', 0.4, 'they feed by night'),
-      helps('wireworm', 0.6, 'potato pieces on sticks draw them'),
+      helps('squash-bugs', 0.7, 'they gather under boards at night'),
     ],
     rate: 'A board or pot each {2 m}; empty daily for a week.',
     classes: ['hand'],
@@ -240,7 +241,7 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
     honest: 'Simple and sure when it is on before the pest; useless afterwards.',
     targets: [
       helps('cutworm', 0.95, 'it cannot get round the stem'),
-      helps('cabbage-root-fly', 0.75, 'she cannot lay at the stem'),
+      keepsAway('cabbage-root-fly', 0.75, 'she cannot lay at the stem'),
     ],
     rate: 'One ring or mat of {12–15 cm} for each plant.',
     classes: ['barrier'],

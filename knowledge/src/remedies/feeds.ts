@@ -118,7 +118,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
     ],
     notFor: ['seedling'],
     cautions: [note('gloves-outdoors-lid', 'Gloves; outdoors; lid loose. It stinks.', 'mix')],
-    classes: ['ferment', 'feed', 'drench'],
+    classes: ['ferment', 'feed', 'drench', 'nitrogen-feed'],
     steps: chain({
       before: ['Note the colour of five new leaves', 'to see whether it helped'],
       apply: ['Pour on moist soil, off the leaves', 'dry roots burn', 20, windows.eveningFeed],
@@ -226,7 +226,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
         at: 'choose',
       },
     ],
-    classes: ['feed', 'drench'],
+    classes: ['feed', 'drench', 'nitrogen-feed'],
     steps: [
       {
         id: 'moisten',

@@ -16,6 +16,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     targets: [
       helps('spider-mites', 0.5, 'they eat eggs and moving mites'),
       helps('thrips', 0.4, 'they eat young thrips'),
+      helps('broad-mites', 0.5, 'a kind of its own eats them'),
     ],
     rate: 'By the pack, about 25–50 per m² of leaves.',
     limits: ['Under {16 °C} or in dry air they starve.', 'No spray for two weeks before.'],

@@ -1,10 +1,12 @@
 /** All remedies, by how they work; their facts stand in facts.ts. */
 import type { RemedyRow } from '@trowel/core/tables';
 import { withFacts } from './facts';
+import { airRemedies } from './air';
 import { boughtGroundRemedies } from './bought-ground';
 import { boughtSpraysRemedies } from './bought-sprays';
 import { byHandRemedies } from './by-hand';
 import { coversAndTrapsRemedies } from './covers-and-traps';
+import { cropRemedies } from './crop';
 import { drenchesRemedies } from './drenches';
 import { feedsRemedies } from './feeds';
 import { helpersRemedies } from './helpers';
@@ -20,6 +22,8 @@ export const remedies: readonly RemedyRow[] = [
   ...plantCareRemedies,
   ...soilRemedies,
   ...lawnRemedies,
+  ...airRemedies,
+  ...cropRemedies,
   ...byHandRemedies,
   ...coversAndTrapsRemedies,
   ...helpersRemedies,

@@ -18,7 +18,7 @@ export const lawnRemedies: readonly RemedyCore[] = [
     limits: ['Not in drought, not after August.'],
     settings: ['lawn'],
     months: [3, 4, 5, 6, 7, 8],
-    classes: ['feed', 'ammonia'],
+    classes: ['feed', 'ammonia', 'nitrogen-feed'],
     steps: [
       step('feed', 'apply', 'Spread evenly before rain, or water in', 'dry granules scorch', [0, 7], 20),
       look('look', 'feed', [21, 28], 'Greener? Patches smaller?', 'three weeks show it'),
@@ -92,7 +92,7 @@ export const lawnRemedies: readonly RemedyCore[] = [
       helps('thatch', 1, 'it takes the felt out'),
       helps('fairy-rings', 0.4, 'water gets through the dry band'),
       helps('snow-mould', 0.5, 'matted grass dries'),
-      helps('chinch-bugs', 0.5, 'they live in the felt'),
+      helps('chinch-bugs', 0.2, 'less thatch to hide in'),
     ],
     rate: 'Fork holes {10 cm} deep, a hand apart.',
     settings: ['lawn'],
@@ -114,13 +114,13 @@ export const lawnRemedies: readonly RemedyCore[] = [
     targets: [
       helps('lawn-dry', 0.95, 'it is what is missing'),
       helps('dog-urine', 0.9, 'flooding within hours dilutes it'),
-      helps('chinch-bugs', 0.4, 'they like it dry'),
+      helps('chinch-bugs', 0.6, 'they thrive in dry turf only'),
       helps('fairy-rings', 0.3, 'the dry band drinks'),
       helps('chafer-grubs', 0.3, 'watered turf bears twice the grubs'),
     ],
     rate: '{20 L/m²} once a week; on a dog’s spot three cans at once.',
     settings: ['lawn'],
-    classes: ['drench'],
+    classes: ['drench', 'watering'],
     steps: [
       step('soak', 'apply', 'Soak in the morning', 'wet nights bring fungus', [0, 2], 30, { part: 'morning' }),
       look('look', 'soak', [7, 10], 'Any green coming?', 'a week or two shows it'),

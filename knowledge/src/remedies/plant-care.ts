@@ -1,6 +1,6 @@
 /** Care of the plant: potting, planting, sowing, choosing kinds. */
 import { look, windows } from './windows';
-import { type RemedyCore, chain, expects, helps, note, remedy, step } from './build';
+import { type RemedyCore, chain, expects, helps, keepsAway, note, remedy, step } from './build';
 
 export const plantCareRemedies: readonly RemedyCore[] = [
   remedy({
@@ -10,13 +10,25 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     plain: 'Sow or plant kinds bred to bear it; the packet names what they resist.',
     honest: 'Often the surest help there is, next season.',
     targets: [
-      helps('vascular-wilt', 0.55, 'no cure, but kinds that bear it'),
-      helps('late-blight', 0.4, 'some kinds hold out for weeks'),
-      helps('scab', 0.4, 'some kinds hardly catch it'),
-      helps('root-knot', 0.5, 'kinds that bear it, under {28 °C} soil'),
-      helps('clubroot', 0.5, 'kinds that bear it'),
-      helps('virus', 0.3, 'kinds that bear it'),
-      helps('powdery-mildew', 0.25, 'kinds that bear it'),
+      keepsAway('vascular-wilt', 0.55, 'no cure, but kinds that bear it'),
+      keepsAway('late-blight', 0.4, 'some kinds hold out for weeks'),
+      keepsAway('scab', 0.4, 'some kinds hardly catch it'),
+      keepsAway('root-knot', 0.5, 'kinds that bear it, under {28 °C} soil'),
+      keepsAway('clubroot', 0.5, 'kinds that bear it'),
+      keepsAway('virus', 0.3, 'some kinds bear it'),
+      keepsAway('powdery-mildew', 0.25, 'kinds that bear it'),
+      keepsAway('rust', 0.35, 'some kinds hardly take it'),
+      keepsAway('downy-mildew', 0.4, 'some kinds hardly take it'),
+      keepsAway('early-blight', 0.3, 'some kinds bear it'),
+      keepsAway('bolted', 0.5, 'some kinds stand longer'),
+      keepsAway('root-aphids', 0.4, 'some lettuces are left alone'),
+      keepsAway('leaf-curl', 0.3, 'some kinds take it less'),
+      keepsAway('potato-scab', 0.4, 'some kinds take it less'),
+      keepsAway('bacterial-spot', 0.25, 'some kinds bear it'),
+      keepsAway('black-spot', 0.4, 'some roses hardly take it'),
+      keepsAway('bacterial-wilt', 0.3, 'some kinds are passed over'),
+      keepsAway('fire-blight', 0.3, 'some kinds take it less'),
+      keepsAway('canker-disease', 0.3, 'some kinds take it less'),
     ],
     rate: 'Note it for next year’s seed.',
     limits: ['Resistance is to named kinds of a disease, and can break.'],
@@ -83,6 +95,7 @@ export const plantCareRemedies: readonly RemedyCore[] = [
   }),
   remedy({
     id: 'repot',
+    settings: ['pot', 'indoors', 'greenhouse'],
     name: 'Repot one size larger',
     rung: 'care',
     plain: 'Tease out circling roots, shake off old mix, move up by two fingers, water once and shade for a week.',
@@ -90,9 +103,9 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     targets: [
       helps('pot-bound', 1, 'roots get room'),
       helps('root-bound', 1, 'roots get room'),
-      helps('root-aphids', 0.7, 'most go with the old mix'),
+      helps('root-aphids', 0.9, 'those at the roots go with the old compost'),
       helps('vine-weevil', 0.6, 'grubs go with the old mix'),
-      helps('mealybugs', 0.2, 'those on roots go'),
+      helps('mealybugs', 0.2, 'those at the roots go with the old compost'),
       helps('ant-nest', 0.6, 'the nest goes with the old mix'),
     ],
     rate: 'A pot {4–5 cm} wider, sterile mix with a fifth of grit.',
@@ -188,7 +201,7 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     targets: [
       helps('poor-germination', 1, 'most failures are cold or drying out'),
       helps('damping-off', 0.5, 'in fresh sterile mix, with air'),
-      helps('forked', 0.6, 'in stone-free, loose, unmanured soil'),
+      keepsAway('forked', 0.6, 'in stone-free, loose, unmanured soil'),
       helps('bolted', 0.6, 'at a better time'),
     ],
     rate: 'Twice the seed’s thickness deep.',
@@ -221,7 +234,7 @@ export const plantCareRemedies: readonly RemedyCore[] = [
     honest: 'It stops greening for certain and scab mostly.',
     targets: [
       helps('green-potato', 1, 'no light, no green'),
-      helps('potato-scab', 0.8, 'moist soil at tuber set prevents it'),
+      keepsAway('potato-scab', 0.8, 'moist soil at tuber set prevents it'),
     ],
     rate: 'A ridge a hand high; {15 L/m²} a week for four to six weeks from tuber set, about when flower buds show.',
     months: [5, 6, 7, 8],

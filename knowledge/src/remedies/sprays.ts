@@ -1,6 +1,6 @@
 /** Home-made sprays. */
 import { count, look, windows } from './windows';
-import { type RemedyCore, caution, chain, expects, helps, note, of, remedy, step } from './build';
+import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, of, remedy, step } from './build';
 import { bees, contact, localRules, testLeaf } from './cautions';
 
 export const spraysRemedies: readonly RemedyCore[] = [
@@ -511,10 +511,10 @@ export const spraysRemedies: readonly RemedyCore[] = [
     honest:
       'Half to most of the eggs and scale that it covers; what hatches elsewhere flies in. Not needed every year.',
     targets: [
-      helps('scale-insects', 0.5, 'it smothers them before they crawl'),
-      helps('woolly-aphid', 0.3, 'it gets into the cracks'),
-      helps('spider-mites', 0.15, 'it smothers winter eggs on fruit trees'),
-      helps('aphids', 0.1, 'it smothers winter eggs on fruit trees'),
+      keepsAway('scale-insects', 0.5, 'it smothers them before they crawl'),
+      keepsAway('woolly-aphid', 0.3, 'it gets into the cracks'),
+      keepsAway('spider-mites', 0.15, 'it smothers winter eggs on fruit trees'),
+      keepsAway('aphids', 0.1, 'it smothers winter eggs on fruit trees'),
     ],
     recipe: {
       also: [{ ingredient: 'liquid-soap', perLitre: 5, unit: 'mL', why: 'so that it mixes' }],

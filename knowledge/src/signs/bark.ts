@@ -1,6 +1,6 @@
 /** Bark and wood. */
 import type { SignRow } from '@trowel/core/tables';
-import { plate, sign } from './build';
+import { plate, sign, told } from './build';
 
 export const barkSigns: readonly SignRow[] = [
   sign(
@@ -255,7 +255,7 @@ export const barkSigns: readonly SignRow[] = [
     'Soil or mulch piled against the trunk',
     'The trunk goes straight into the ground like a pole: no flare, mulch heaped against it, or a tie that cuts in.',
     'bark growth',
-    0.03,
+    told,
     plate('trunk', [{ draw: 'wood', kind: 'cone' }]),
     [
       'mulch-against',

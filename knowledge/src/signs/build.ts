@@ -7,6 +7,12 @@ export const plate = (base: PlateBase, marks: readonly Mark[], more: Partial<Pla
   ...more,
 });
 
+/**
+ * Background of what is told or measured, and is the matter itself (a softener, a lamp held close, a laboratory's
+ * "low"): it settles its condition, and is only as often wrong as people and meters are.
+ */
+export const told = 0.004;
+
 interface More {
   readonly pattern?: Pattern;
   readonly amount?: AmountKind;

@@ -1,6 +1,6 @@
 /** What was done to the plant. */
 import type { SignRow } from '@trowel/core/tables';
-import { plate, sign } from './build';
+import { plate, sign, told } from './build';
 
 export const careSigns: readonly SignRow[] = [
   sign(
@@ -8,7 +8,7 @@ export const careSigns: readonly SignRow[] = [
     'Plants, pots or soil came in lately',
     'Something was bought, swapped or brought in within the last season.',
     'care reading',
-    0.1,
+    told,
     plate('care', [{ draw: 'icon', of: 'box' }]),
     [
       '=bought',
@@ -36,7 +36,7 @@ export const careSigns: readonly SignRow[] = [
     'A broad insect killer was used',
     'A spray that kills most insects went on in the last weeks.',
     'care reading',
-    0.03,
+    told,
     plate('care', [{ draw: 'icon', of: 'spray' }]),
     [
       '=insecticide',
@@ -58,7 +58,7 @@ export const careSigns: readonly SignRow[] = [
     'Weedkiller used near by',
     'A weedkiller was used on lawn, path or field within reach in the last weeks.',
     'care reading',
-    0.03,
+    told,
     plate('care', [{ draw: 'icon', of: 'bottle', word: '✕' }]),
     [
       'weedkiller',
@@ -82,7 +82,7 @@ export const careSigns: readonly SignRow[] = [
     'Hay, straw or manure from treated grass',
     'Manure, hay, straw, clippings or bought compost of unknown history was used.',
     'care reading',
-    0.05,
+    told,
     plate('care', [{ draw: 'icon', of: 'bale' }]),
     [
       '=hay',
@@ -106,7 +106,7 @@ export const careSigns: readonly SignRow[] = [
     'Same crop family as last year',
     'The same family has grown in this bed within the last three years.',
     'care reading',
-    0.15,
+    told,
     plate('care', [{ draw: 'icon', of: 'turn' }]),
     [
       '=same =bed =year',
@@ -132,7 +132,7 @@ export const careSigns: readonly SignRow[] = [
     'Water from a salt softener',
     'Indoor tap water goes through a softener that uses salt.',
     'care reading',
-    0.02,
+    told,
     plate('care', [{ draw: 'icon', of: 'tap', word: 'Na' }]),
     ['=softener', '=softened watering', 'watering =softener', '=softened', 'watering =softening'],
     { source: 'judgement', grade: 'practice' },
@@ -162,7 +162,7 @@ export const careSigns: readonly SignRow[] = [
     'Tomato or potash feed often',
     'A feed rich in potassium goes on every week or more.',
     'care reading',
-    0.06,
+    told,
     plate('care', [{ draw: 'icon', of: 'bottle', word: 'K' }]),
     [
       '=tomato fed',
@@ -181,7 +181,7 @@ export const careSigns: readonly SignRow[] = [
     'Raw organic feed on or in the mix',
     'Pellets, meal, kitchen scraps or coffee lie on damp compost.',
     'care reading',
-    0.03,
+    told,
     plate('care', [{ draw: 'icon', of: 'bag', word: '∴' }]),
     [
       '=pellets pot',
@@ -205,7 +205,7 @@ export const careSigns: readonly SignRow[] = [
     'Moved, repotted or planted out lately',
     'Its place, pot or roots were changed in the last two weeks.',
     'care reading',
-    0.07,
+    told,
     plate('care', [{ draw: 'icon', of: 'trowel' }]),
     [
       'moved',
@@ -234,7 +234,7 @@ export const careSigns: readonly SignRow[] = [
     'Years in the same pot',
     'Not repotted for two years or more.',
     'care reading',
-    0.08,
+    told,
     plate('care', [{ draw: 'icon', of: 'clock' }]),
     [
       '=same =pot',
@@ -254,7 +254,7 @@ export const careSigns: readonly SignRow[] = [
     'Watered unevenly',
     'Dry for days, then drenched.',
     'care reading',
-    0.06,
+    told,
     plate('care', ['uneven-drops']),
     ['irregular watering', 'irregular', 'irregular too-much-water', 'irregular too-little-water'],
     { source: 'judgement', grade: 'practice' },
@@ -264,7 +264,7 @@ export const careSigns: readonly SignRow[] = [
     'Watered very often',
     'Watered daily, or the soil never dries between waterings.',
     'care reading',
-    0.06,
+    told,
     plate('care', ['many-drops']),
     ['too-much-water', 'too-much-water watering', 'too-much-water soil', 'too-much-water pot', 'while-wet'],
     { source: 'judgement', grade: 'practice' },
@@ -274,7 +274,7 @@ export const careSigns: readonly SignRow[] = [
     'Short of water',
     'No rain and little watering for a week or more.',
     'care reading',
-    0.06,
+    told,
     plate('care', ['no-drops']),
     ['too-little-water', 'too-little-water watering', 'while-dry'],
     { source: 'judgement', grade: 'practice' },
@@ -284,7 +284,7 @@ export const careSigns: readonly SignRow[] = [
     'High-nitrogen feed lately',
     'Fresh manure, poultry pellets, lawn feed or another rich nitrogen feed in the last weeks.',
     'care reading',
-    0.05,
+    told,
     plate('care', ['feed-bag']),
     ['nitrogen', 'nitrogen fed', 'nitrogen strong', 'nitrogen fed strong'],
     { source: 'judgement', grade: 'practice' },

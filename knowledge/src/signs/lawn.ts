@@ -1,6 +1,6 @@
 /** The lawn. */
 import type { SignRow } from '@trowel/core/tables';
-import { plate, sign } from './build';
+import { plate, sign, told } from './build';
 import { one } from './drawn';
 
 export const lawnSigns: readonly SignRow[] = [
@@ -295,7 +295,7 @@ export const lawnSigns: readonly SignRow[] = [
     'Springy felt under the grass',
     'A brown springy felt thicker than a finger lies between grass and soil.',
     'lawn growth',
-    0.05,
+    told,
     plate('turf', [{ draw: 'turf', kind: 'thatch' }]),
     ['=thatch', 'lawn =spongy', 'lawn =springy', '=thatch lawn', 'lawn fuzz', 'lawn =felt', 'lawn =bouncy'],
     { source: 'extension', grade: 'guideline' },

@@ -1,6 +1,6 @@
 /** The place and its weather. */
 import type { SignRow } from '@trowel/core/tables';
-import { plate, sign } from './build';
+import { plate, sign, told } from './build';
 
 export const placeAndWeatherSigns: readonly SignRow[] = [
   sign(
@@ -8,7 +8,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Leaves stay wet for long',
     'Watered from above in the evening, or rain and dew keep leaves wet past mid-morning.',
     'weather reading',
-    0.1,
+    told,
     plate('care', [{ draw: 'icon', of: 'can' }]),
     [
       'wet-leaf',
@@ -38,7 +38,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Bare soil splashes the leaves',
     'Rain or the can throws soil onto the lowest leaves.',
     'around reading',
-    0.1,
+    told,
     plate('care', [{ draw: 'icon', of: 'drops', word: '↑' }]),
     [
       '=splash',
@@ -58,7 +58,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Dust on the leaves',
     'Leaves are dusty, by a road or after building.',
     'around reading',
-    0.05,
+    told,
     plate('care', [{ draw: 'icon', of: 'dust' }]),
     ['=dusty', '=dusty leaf', '=road =dust', '=dust =road', '=dusty =road', '=dust =building'],
     { source: 'judgement', grade: 'practice' },
@@ -68,7 +68,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Lamp or hot pane very close',
     'Leaves stand within a hand of a strong lamp or hot glass.',
     'around reading',
-    0.03,
+    told,
     plate('care', [{ draw: 'icon', of: 'lamp' }]),
     [
       'lamp',
@@ -89,7 +89,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Little light',
     'A dim room, deep shade, or less than six hours of light.',
     'around reading',
-    0.08,
+    told,
     plate('care', [{ draw: 'icon', of: 'dark' }]),
     [
       '=dim',
@@ -140,7 +140,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Strong wind lately',
     'It blew hard, or the place is open to wind.',
     'weather reading',
-    0.05,
+    told,
     plate('care', [{ draw: 'icon', of: 'wind' }]),
     [
       'windy',
@@ -164,7 +164,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'A walnut within {20 m}',
     'A walnut tree stands within reach of the roots.',
     'around reading',
-    0.005,
+    told,
     plate('care', [{ draw: 'icon', of: 'tree' }]),
     ['=walnut', '=walnut =tree', '=walnut =near', '=under =walnut', '=black =walnut'],
     { source: 'judgement', grade: 'practice' },
@@ -174,7 +174,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Over {32 °C} while flowering, or no pollinators',
     'Very hot days, warm nights, cold, or closed glass kept bees away while it flowered.',
     'weather reading',
-    0.06,
+    told,
     plate('care', [{ draw: 'icon', of: 'sun', word: '32°' }]),
     [
       '=no =bees',
@@ -201,7 +201,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Lawn cut very short or with a blunt mower',
     'The lawn is cut under {3 cm}, or the blade has not been sharpened this year.',
     'around reading',
-    0.08,
+    told,
     plate('care', [{ draw: 'icon', of: 'mower' }]),
     [
       '=cut =short',
@@ -248,7 +248,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Water stands open',
     'A butt, saucer, gutter or tyre holds water for a week or more.',
     'around reading',
-    0.05,
+    told,
     plate('care', [{ draw: 'icon', of: 'can', word: '≈' }]),
     [
       '=open butt',
@@ -324,7 +324,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Hot, dry air',
     'A hot dry spell outside, or dry heated air indoors.',
     'weather reading',
-    0.08,
+    told,
     plate('care', [{ draw: 'icon', of: 'sun' }]),
     ['hot-dry'],
     { source: 'judgement', grade: 'practice' },
@@ -334,7 +334,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Crowded, still, humid',
     'Plants stand close, leaves stay damp past mid-morning, air hardly moves.',
     'around reading',
-    0.08,
+    told,
     plate('care', ['still-air']),
     ['crowded'],
     { source: 'judgement', grade: 'practice' },
@@ -344,7 +344,7 @@ export const placeAndWeatherSigns: readonly SignRow[] = [
     'Cold nights or cold soil',
     'Nights below about {8 °C}, or soil that feels cold to the hand.',
     'weather reading',
-    0.08,
+    told,
     plate('care', ['moon-cold']),
     ['cold', 'cold soil'],
     { source: 'judgement', grade: 'practice' },

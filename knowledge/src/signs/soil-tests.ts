@@ -1,9 +1,9 @@
 /** What a test of the soil finds. */
 import type { SignRow } from '@trowel/core/tables';
-import { plate, sign } from './build';
+import { plate, sign, told } from './build';
 
 const lab = (id: string, name: string, plain: string, word: string, says: readonly string[]): SignRow =>
-  sign(id, name, plain, 'inside-soil reading', 0.02, plate('care', [{ draw: 'icon', of: 'lab', word }]), says, {
+  sign(id, name, plain, 'inside-soil reading', told, plate('care', [{ draw: 'icon', of: 'lab', word }]), says, {
     source: 'extension',
     grade: 'guideline',
   });
@@ -46,7 +46,7 @@ export const soilTestsSigns: readonly SignRow[] = [
     what: 'reading',
     pattern: 'any',
     amount: 'none',
-    background: 0.03,
+    background: told,
     says: ['alkaline', 'alkaline soil'],
     excludes: ['ph-low'],
     plate: { base: 'soil', marks: ['ph-high'] },
@@ -62,7 +62,7 @@ export const soilTestsSigns: readonly SignRow[] = [
     what: 'reading',
     pattern: 'any',
     amount: 'none',
-    background: 0.03,
+    background: told,
     says: ['acid', 'acid soil'],
     excludes: ['ph-high'],
     plate: { base: 'soil', marks: ['ph-low'] },
@@ -77,7 +77,7 @@ export const soilTestsSigns: readonly SignRow[] = [
     what: 'reading',
     pattern: 'any',
     amount: 'none',
-    background: 0.01,
+    background: told,
     says: ['crust watering'],
     plate: { base: 'pot', marks: ['ec'] },
     source: 'extension',

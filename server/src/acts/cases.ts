@@ -106,7 +106,7 @@ export const answerCheck = act('answerCheck', ({ db, tables, clock, today }, { c
   return { caseId: row.id, result: {} };
 });
 
-export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy, strength }, caseId) => {
+export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy, strength, from }, caseId) => {
   const row = theOpenCase(db, caseId);
   const remedyRow = tables.remedies.find(({ id }) => id === remedy);
   if (!remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
@@ -118,12 +118,13 @@ export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy
   const plants = planting ? [planting.plant] : [];
   const mixed = strength ?? (recipe ? strengthFor(tables, { ...remedyRow, recipe }, { plants }).value : null);
   // A rule that would stop it at the bed stops it here already: the plant, what this bed had, how near the harvest is.
-  const wanted = { id, case_id: row.id, remedy, strength: mixed, chosen_on: today, ended_on: null };
-  const stops = applyCautions(db, tables, wanted, today).filter((found) => found.level === 'stop' && !onlyWaits(found));
+  const on = from !== undefined && from > today ? from : today;
+  const wanted = { id, case_id: row.id, remedy, strength: mixed, chosen_on: on, ended_on: null };
+  const stops = applyCautions(db, tables, wanted, on).filter((found) => found.level === 'stop' && !onlyWaits(found));
   if (stops.some((found) => 'code' in found && found.code === 'beyond-cap'))
     throw inputError('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
   if (stops.length > 0) throw refuseUnread(tables, stops.slice(0, 1), garden.oneGarden(db).measures);
-  treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: mixed, chosen_on: today });
+  treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: mixed, chosen_on: on });
   return { caseId: row.id, result: { id } };
 });
 

@@ -1,6 +1,6 @@
-import type { Choice, RankedRemedy } from '@trowel/core/choose';
+import type { Choice, NextTime, RankedRemedy } from '@trowel/core/choose';
 import type { CaseView, GardenView } from '@trowel/core/contract';
-import { proseIn } from '@trowel/core/quantities';
+import { firstDayOf, proseIn } from '@trowel/core/quantities';
 import type { RemedyFacts, SceneFact } from '@trowel/core/tables';
 import {
   chanceWords,
@@ -9,6 +9,9 @@ import {
   keepsWords,
   leftOutWords,
   lowerFirst,
+  monthName,
+  nextTimeWords,
+  rivalsSentence,
   rowNamed,
   sentence,
   sparesWords,
@@ -90,7 +93,19 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
           <Body>{why}</Body>
         </Sheet>
       ))}
-      <Heading>{suggested.length > 1 ? 'Suggested, together' : 'Suggested'}</Heading>
+      {choice.rivals && (
+        <Sheet tone="deep">
+          <Body>{rivalsSentence(tables, choice.rivals)}</Body>
+        </Sheet>
+      )}
+      <Heading>{suggested.length > 1 ? 'Suggested today, together' : 'Suggested today'}</Heading>
+      {suggested.length === 0 && (
+        <Body>
+          {choice.nextTime.length > 0
+            ? 'Nothing helps against it now; what keeps it away another time stands below.'
+            : 'Nothing is sure enough yet to suggest. A check, or a look in some days, tells more.'}
+        </Body>
+      )}
       {suggested.map((remedy) => (
         <RemedyCard key={remedy.id} remedy={remedy} view={view} garden={garden} />
       ))}
@@ -100,6 +115,15 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
       ))}
       {others.length > shownAtFirst && !allOthers && (
         <Button onPress={() => setAllOthers(true)}>{`Show ${others.length - shownAtFirst} more`}</Button>
+      )}
+      {choice.nextTime.length > 0 && (
+        <Sheet>
+          <Heading rank={3}>Next time</Heading>
+          <Small>What keeps it away, or helps in another month.</Small>
+          {choice.nextTime.map((next) => (
+            <NextTimeLine key={next.id} next={next} view={view} today={garden.today} />
+          ))}
+        </Sheet>
       )}
       {choice.leave.courses.length > 0 && (
         <Sheet>
@@ -129,6 +153,44 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
           )}
         </Sheet>
       )}
+    </View>
+  );
+}
+
+function NextTimeLine({ next, view, today }: { next: NextTime; view: CaseView; today: string }) {
+  const tables = useKnowledge();
+  const chooseRemedy = useAct('chooseRemedy');
+  const tell = useNotice();
+  const { row } = next;
+  const isMarked = view.treatments.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null);
+  // What has months is either for one to come, or for now, though it mends nothing that is here.
+  const from = next.from ?? (next.months ? Number(today.slice(5, 7)) : undefined);
+  const label = next.from === undefined ? 'Do it this season' : `Mark it for ${monthName(next.from)}`;
+  const mark = (month: number) =>
+    chooseRemedy.mutate(
+      { id: view.summary.id, body: { remedy: row.id, from: firstDayOf(month, today) } },
+      { onSuccess: () => tell({ says: `${row.name}: marked for ${monthName(month)}.` }) },
+    );
+  return (
+    <View style={{ gap: 2, paddingVertical: space.s }}>
+      <Body strong>{row.name}</Body>
+      <Body>{sentence(`${nextTimeWords(next)}, for ${lowerFirst(rowNamed(tables, next.of))}: ${next.why}`)}</Body>
+      {isMarked ? (
+        <Small strong>Marked; see Do.</Small>
+      ) : (
+        from !== undefined && (
+          <Row wrap>
+            <Button
+              disabled={chooseRemedy.isPending || view.summary.status === 'closed'}
+              accessibilityLabel={`${label}: ${row.name}`}
+              onPress={() => mark(from)}
+            >
+              {label}
+            </Button>
+          </Row>
+        )
+      )}
+      {chooseRemedy.error && <Trouble error={chooseRemedy.error} />}
     </View>
   );
 }

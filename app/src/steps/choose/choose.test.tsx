@@ -47,6 +47,25 @@ describe('choosing', () => {
     expect(treatments[0]?.steps.length).toBeGreaterThan(0);
   });
 
+  test('what is for another month is marked for it, and begins then', async () => {
+    const garden = openGarden();
+    const bed = garden.act('addBed', { name: 'Lawn', setting: 'lawn' }) as { id: string };
+    const planting = garden.act('addPlanting', { plant: 'lawn' }, bed.id) as { id: string };
+    const opened = garden.act('openCase', { bedId: bed.id, plantingId: planting.id }) as { id: string };
+    garden.act('addEvidence', { said: 'white c-shaped grubs with six legs, the turf lifts like a carpet' }, opened.id);
+    place.params = { id: opened.id, part: 'choose' };
+    draw(<CasePage />);
+    await reads('Next time');
+    press(/^Mark it for August: /);
+    await reads('marked for August');
+    await reads('Marked; see Do.');
+    const { treatments } = garden.read('oneCase', opened.id);
+    expect(treatments.map(({ chosenOn }) => chosenOn)).toEqual(['2026-08-01']);
+    // Nothing of it stands before its month.
+    const dates = treatments.flatMap(({ steps }) => steps.flatMap(({ date }) => (date === null ? [] : [date])));
+    expect(dates.filter((date) => date < '2026-08-01')).toEqual([]);
+  });
+
   test('what is so here is asked once, and what does not go with it is left out', async () => {
     aphidsOnRoses(openGarden());
     await reads('Suggested');

@@ -28,7 +28,7 @@ export function DoPart({ view, today }: { view: CaseView; today: string }) {
               <Heading>{treatment.remedyName}</Heading>
               <Small>
                 {treatment.endedOn === null
-                  ? `Chosen ${dayWords(treatment.chosenOn, today)}`
+                  ? `${treatment.chosenOn > today ? 'Begins' : 'Chosen'} ${dayWords(treatment.chosenOn, today)}`
                   : `Ended ${dayWords(treatment.endedOn, today)}`}
               </Small>
             </View>
