@@ -81,7 +81,7 @@ export const courses: readonly CourseRow[] = [
     source: 'trials',
     grade: 'guideline',
   },
-  { id: 'sunscald', says: 'Marked fruit stays marked; shaded fruit is sound.', asGood: true, ...practice },
+  { id: 'sunscald', says: 'Marked fruit stays marked; shaded fruit is sound.', ...practice },
   {
     id: 'late-blight',
     says: 'Leaves fall within a week in damp weather, then tubers and fruit rot, and neighbours catch it.',
@@ -112,7 +112,6 @@ export const courses: readonly CourseRow[] = [
   {
     id: 'leaf-curl',
     says: 'Curled leaves fall and new ones come; no spray cures it this year.',
-    asGood: true,
     inMonths: [
       {
         months: [7, 8, 9, 10, 11],
@@ -402,7 +401,7 @@ export const courses: readonly CourseRow[] = [
   { id: 'mossy-lawn', says: 'Moss goes on spreading in shade and wet, most from autumn to spring.', ...guideline },
   { id: 'thatchy', says: 'Water runs off the felt, and the grass roots in it and dries out.', ...guideline },
   { id: 'dog-urine', says: 'The spot stays brown for some weeks; grass grows in from the green rim.', ...practice },
-  { id: 'red-thread', says: 'For the looks only: grass grows out of it in some weeks.', asGood: true, ...guideline },
+  { id: 'red-thread', says: 'For the looks only: grass grows out of it in some weeks.', ...guideline },
   { id: 'dollar-spot', says: 'Spots run together in warm dewy weeks; cooler nights end it.', ...guideline },
   {
     id: 'brown-patch',
@@ -440,7 +439,6 @@ export const courses: readonly CourseRow[] = [
   {
     id: 'heat-scorch',
     says: 'Scorched patches stay dry; new leaves come whole once it is cooler.',
-    asGood: true,
     ...guideline,
   },
   {
@@ -468,7 +466,7 @@ export const courses: readonly CourseRow[] = [
     says: 'Split fruit moulds within days; fruit that comes with even water is whole.',
     ...guideline,
   },
-  { id: 'cold-check', says: 'Growth starts again within a week or two of warmth.', asGood: true, ...guideline },
+  { id: 'cold-check', says: 'Growth starts again within a week or two of warmth.', ...guideline },
   { id: 'edema', says: 'Corky bumps stay; new leaves come smooth once it is drier.', ...guideline },
   { id: 'herbicide', says: 'A light dose is outgrown in some weeks; a strong one kills slowly.', ...guideline },
   {
@@ -494,7 +492,6 @@ export const courses: readonly CourseRow[] = [
   {
     id: 'spray-burn',
     says: 'Burnt leaves stay burnt; new ones come whole if nothing more is sprayed.',
-    asGood: true,
     ...guideline,
   },
   {
@@ -502,7 +499,7 @@ export const courses: readonly CourseRow[] = [
     says: 'Marked fruit stays hard in part; fruit that ripens in cooler weeks is even.',
     ...guideline,
   },
-  { id: 'forked', says: 'Forked roots stay forked, and are good to eat.', asGood: true, ...practice },
+  { id: 'forked', says: 'Forked roots stay forked, and are good to eat.', ...practice },
   { id: 'green-potato', says: 'Green spreads in the light, and with it what is poisonous.', ...guideline },
   { id: 'blind-bulbs', says: 'It leafs each year and does not flower.', ...practice },
   { id: 'poor-germination', says: 'What is not up after twice the usual time will not come.', ...practice },

@@ -217,7 +217,6 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
           : several > 1
             ? [{ kind: 'answers-several' as const, count: several }]
             : []),
-        ...(urgent && !isMild(row) ? [{ kind: 'urgent' as const }] : []),
         ...(risk ? [{ kind: 'risky-if-wrong' as const, ...risk }] : []),
         ...(row.grade === 'folk' || row.grade === 'doubtful' ? [{ kind: 'unproven' as const, grade: row.grade }] : []),
       ],
@@ -237,8 +236,12 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
   const offered = new Set(ranked.map(({ id }) => id));
   const chanceOf = (of: string) => stakes.find((stake) => stake.of === of)?.chance ?? 0;
   return {
-    ranked: ranked.map((remedy) => ({ ...remedy, standing: [...ladderStanding(remedy, ranked), ...remedy.standing] })),
-    leftOut,
+    ranked: ranked.map((remedy) => ({
+      ...remedy,
+      standing: [...ladderStanding(remedy, ranked, urgent), ...remedy.standing],
+    })),
+    // What only belongs elsewhere comes last: it says least.
+    leftOut: [...leftOut].sort((a, b) => Number(a.reason.kind === 'setting') - Number(b.reason.kind === 'setting')),
     nextTime: nextTimes(later, here),
     ...(rivals ? { rivals } : {}),
     leave: leaveIt(tables, weighing, season),
@@ -276,7 +279,11 @@ const together = 0.3;
 const likelyEnough = 0.2;
 
 /** The mildest of all that help, or a spray or worse where something milder helps too. */
-function ladderStanding({ id, row, score, suggested }: RankedRemedy, ranked: readonly RankedRemedy[]): Standing[] {
+function ladderStanding(
+  { id, row, score, suggested }: RankedRemedy,
+  ranked: readonly RankedRemedy[],
+  urgent: boolean,
+): Standing[] {
   const rungOf = (remedy: RankedRemedy) => rungs.indexOf(remedy.row.rung);
   const mine = rungs.indexOf(row.rung);
   const least = Math.min(...ranked.map(rungOf));
@@ -292,7 +299,7 @@ function ladderStanding({ id, row, score, suggested }: RankedRemedy, ranked: rea
   );
   if (!milder) return [];
   const surer = score > milder.score || (suggested && !milder.suggested);
-  return [{ kind: 'stronger', than: milder.id, surer }];
+  return [{ kind: 'stronger', than: milder.id, surer }, ...(urgent && surer ? [{ kind: 'urgent' as const }] : [])];
 }
 
 /** Something that goes fast is likelier than not. */

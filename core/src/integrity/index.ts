@@ -155,6 +155,14 @@ export function integrityProblems(tables: Tables): string[] {
       ids.causes.has(id) || causeKinds.some((kind) => kind === id),
       `courses tell of "${id}", which is neither a cause nor a kind`,
     );
+  for (const { id, asGood } of tables.courses) {
+    const cause = tables.causes.find((row) => row.id === id);
+    if (!asGood || !cause) continue;
+    need(
+      [cause.act, ...Object.values(cause.actOn ?? {})].some((act) => act === 'leave' || act === 'watch'),
+      `leaving "${id}" is said to be as good as anything, yet it is to be met (${cause.act})`,
+    );
+  }
   for (const { id, inMonths = [] } of tables.courses)
     for (const { months } of inMonths) need(isMonths(months), `the course of "${id}" has months ${months.join()}`);
   for (const family of causeFamilies)

@@ -221,9 +221,10 @@ export const wateringRemedies: readonly RemedyCore[] = [
   },
   {
     id: 'shelter',
-    name: 'Warm, shade or shield it',
+    name: 'Keep it warm',
     rung: 'care',
-    plain: 'Fleece against cold nights, shade cloth against scalding noon. New growth tells whether it was enough.',
+    plain:
+      'Fleece or a cloche against cold nights, off by day; trays off the cold floor. New growth tells whether it was enough.',
     honest: 'Marked leaves and fruit do not heal, but nothing more is lost.',
     targets: [
       helps('cold-check', 1, 'warm roots take up what is there'),
@@ -235,7 +236,7 @@ export const wateringRemedies: readonly RemedyCore[] = [
       helps('phosphorus-short', 0.6, 'cold roots take up none: warmth first'),
       helps('poor-germination', 0.4, 'warmer soil'),
     ],
-    rate: 'One layer of fleece below {5 °C}; 30–40 % shade above {30 °C}.',
+    rate: 'One layer of fleece on nights below {5 °C}.',
     limits: [],
     cautions: [],
     classes: [],
@@ -243,7 +244,7 @@ export const wateringRemedies: readonly RemedyCore[] = [
       {
         id: 'cover',
         phase: 'apply',
-        does: 'Put up fleece or shade',
+        does: 'Put fleece or a cloche over it before dusk',
         why: 'it stops the harm; it cannot undo it',
         gap: [0, 1],
         minutes: 15,

@@ -1,7 +1,7 @@
 import type { Choice, NextTime, RankedRemedy } from '@trowel/core/choose';
 import type { CaseView, GardenView } from '@trowel/core/contract';
 import { firstDayOf, proseIn } from '@trowel/core/quantities';
-import type { RemedyFacts, SceneFact } from '@trowel/core/tables';
+import type { RemedyFacts, RemedyRow, SceneFact } from '@trowel/core/tables';
 import {
   chanceWords,
   costWords,
@@ -138,7 +138,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
         <Sheet tone="deep">
           <Heading rank={3}>Often asked for, not worth making</Heading>
           {choice.notWorth.map(({ id, row }) => (
-            <Body key={id}>{`${row.name}. ${row.honest}`}</Body>
+            <AskedFor key={id} row={row} view={view} />
           ))}
         </Sheet>
       )}
@@ -153,6 +153,37 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
           )}
         </Sheet>
       )}
+    </View>
+  );
+}
+
+/** Doubtful, and still the gardener's to choose. */
+function AskedFor({ row, view }: { row: RemedyRow; view: CaseView }) {
+  const chooseRemedy = useAct('chooseRemedy');
+  const tell = useNotice();
+  const isRunning = view.treatments.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null);
+  return (
+    <View style={{ gap: space.s, paddingVertical: space.s }}>
+      <Body>{`${row.name}. ${row.honest}`}</Body>
+      <Row wrap>
+        {isRunning ? (
+          <Small strong>Under way; see Do.</Small>
+        ) : (
+          <Button
+            disabled={chooseRemedy.isPending || view.summary.status === 'closed'}
+            accessibilityLabel={`Choose it all the same: ${row.name}`}
+            onPress={() =>
+              chooseRemedy.mutate(
+                { id: view.summary.id, body: { remedy: row.id } },
+                { onSuccess: () => tell({ says: `${row.name}: its steps are on the plan.` }) },
+              )
+            }
+          >
+            Choose it all the same
+          </Button>
+        )}
+      </Row>
+      {chooseRemedy.error && <Trouble error={chooseRemedy.error} />}
     </View>
   );
 }
