@@ -90,7 +90,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'Grubs of beetles or moths in the wood of stressed trees. Help the tree; an arborist judges large ones.',
     prior: { base: 0.008, bySetting: { tree: 2, lawn: 0.05, indoors: 0.05, pot: 0.3 } },
-    hosts: ['fruit-tree', 'apple', 'plum', 'tree', 'shrub'],
+    hosts: ['fruit-tree', 'apple', 'crab-apple', 'plum', 'cherry', 'tree', 'shrub'],
     elsewhere: 0.05,
     conditions: [
       fedBy('dry-soil', 2.5, 'thirsty trees cannot drown them in sap'),
@@ -139,9 +139,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'The grub in the apple. Time counts: once inside, nothing reaches it.',
     prior: { base: 0.06, bySetting: outside, months: months(6, 10) },
-    hosts: ['apple', 'pear'],
+    hosts: ['apple', 'crab-apple', 'pear'],
     elsewhere: 0.05,
-    signs: [shows('eye-hole', 0.92, 'it bores to the core'), shows('fruitlets-drop', 0.3, 'wormy fruit falls early')],
+    signs: [
+      shows('eye-hole', 0.92, 'it bores to the core', 'Nine in ten: a few enter by the stalk, unseen.'),
+      shows('fruitlets-drop', 0.3, 'wormy fruit falls early'),
+    ],
     act: 'watch',
     weight: 0.8,
     source: 'trials',
@@ -170,7 +173,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'A fly that lays in ripening berries; they collapse within days. Pick early and often, chill the crop.',
     prior: { base: 0.03, bySetting: outside, months: months(7, 11) },
-    hosts: ['raspberry', 'strawberry', 'blueberry', 'plum', 'redcurrant', 'gooseberry'],
+    hosts: ['raspberry', 'strawberry', 'blueberry', 'plum', 'cherry', 'currant', 'gooseberry'],
     elsewhere: 0.02,
     signs: [
       shows('fruit-maggots', 0.9, 'several small maggots in one ripe berry'),
@@ -192,7 +195,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     plain:
       'They widen wounds that birds or splits have made. Pick ripe fruit; they eat caterpillars the rest of the year.',
     prior: { base: 0.03, bySetting: outside, months: months(7, 10) },
-    hosts: ['fruit-tree', 'apple', 'plum', 'grape'],
+    hosts: ['fruit-tree', 'apple', 'crab-apple', 'plum', 'cherry', 'grape'],
     elsewhere: 0.1,
     signs: [shows('hollowed-fruit', 0.85, 'they eat it out to the skin')],
     act: 'watch',

@@ -162,7 +162,7 @@ export const care: readonly CauseRow[] = [
     plain:
       'The commonest reason why trees fail: buried flare, mulch cone, tie or girdling root. Uncover the flare, free the trunk.',
     prior: { base: 0.02, bySetting: { tree: 2.5, lawn: 0.05, indoors: 0.1, pot: 0.5 } },
-    hosts: ['tree', 'fruit-tree', 'apple', 'plum', 'shrub', 'rose', 'fruit-bush'],
+    hosts: ['tree', 'fruit-tree', 'apple', 'crab-apple', 'plum', 'cherry', 'shrub', 'rose', 'fruit-bush'],
     elsewhere: 0.1,
     conditions: [fedBy('collar-buried', 9, 'bark cannot breathe under soil')],
     signs: [

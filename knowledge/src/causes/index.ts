@@ -8,6 +8,7 @@ import { helpers } from './helpers';
 import { leafChewers } from './leaf-chewers';
 import { leafDiseases } from './leaf-diseases';
 import { normal } from './normal';
+import { ofOnePlant } from './of-one-plant';
 import { nutrition } from './nutrition';
 import { rotsAndWilts } from './rots-and-wilts';
 import { sapSuckers } from './sap-suckers';
@@ -29,4 +30,5 @@ export const causes: readonly CauseRow[] = [
   ...nutrition,
   ...weather,
   ...care,
+  ...ofOnePlant,
 ].map(inFamily);

@@ -15,7 +15,12 @@ export const leafChewers: readonly CauseRow[] = [
     conditions: [],
     causes: [],
     signs: [
-      shows('ragged-holes', 0.95, 'they eat from the edge and through the blade'),
+      shows(
+        'ragged-holes',
+        0.95,
+        'they eat from the edge and through the blade',
+        'Nearly always by the time anyone looks; in the first days only windows are there.',
+      ),
       shows(
         'green-frass',
         0.75,
@@ -62,6 +67,7 @@ export const leafChewers: readonly CauseRow[] = [
         'they travel on slime',
         'Two in three: trails dry to nothing by noon and wash off in rain.',
       ),
+      shows('tuber-holes', 0.35, 'they bore into potatoes, to wide hollows inside'),
       shows('patchy-rows', 0.25, 'seedlings vanish overnight'),
       shows('cut-stems', 0.12, 'seedlings are rasped off'),
     ],
@@ -108,8 +114,8 @@ export const leafChewers: readonly CauseRow[] = [
     hosts: ['beet', 'leek', 'tomato', 'herb', 'bean', 'brassica', 'lettuce', 'ornamental'],
     elsewhere: 0.3,
     signs: [
-      shows('winding-trails', 0.85, 'the grub eats its way along'),
-      shows('blotch-mines', 0.55, 'several grubs make a blotch'),
+      shows('winding-trails', 0.85, 'the grub eats its way along', 'Most kinds; some make blotches only.'),
+      shows('blotch-mines', 0.55, 'several grubs make a blotch', 'Half the kinds widen their trails to blotches.'),
     ],
     actOn: { ornamental: 'watch', shrub: 'watch', tree: 'watch', 'fruit-tree': 'watch' },
     act: 'treat-now',
@@ -135,7 +141,7 @@ export const leafChewers: readonly CauseRow[] = [
     plain:
       'Larvae that look like caterpillars with more legs. They strip gooseberries, currants, roses and Solomon’s seal. Bt does not touch them.',
     prior: { base: 0.06, bySetting: outside, months: months(4, 9) },
-    hosts: ['gooseberry', 'redcurrant', 'rose'],
+    hosts: ['gooseberry', 'currant', 'rose'],
     elsewhere: 0.1,
     signs: [
       shows(
@@ -158,7 +164,7 @@ export const leafChewers: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'Shiny black sawfly young like tiny slugs graze windows into pear, cherry and rose leaves.',
     prior: { base: 0.03, bySetting: outside, months: months(6, 10) },
-    hosts: ['pear', 'plum', 'apple', 'rose', 'hawthorn'],
+    hosts: ['pear', 'plum', 'cherry', 'apple', 'crab-apple', 'rose', 'hawthorn'],
     elsewhere: 0.05,
     signs: [
       shows('slug-like-larvae', 0.9, 'they sit on top of the leaf'),
@@ -220,7 +226,7 @@ export const leafChewers: readonly CauseRow[] = [
     prior: { base: 0.01, bySetting: outside, months: months(4, 8) },
     signs: [
       shows('web-nest', 0.92, 'they live in the tent'),
-      shows('hairy-caterpillars', 0.4, 'many kinds are hairy'),
+      shows('hairy-caterpillars', 0.4, 'many kinds are hairy', 'Two in five: by day many kinds stay inside the tent.'),
       shows('bare-ribs', 0.4, 'branches round the tent are stripped'),
     ],
     act: 'treat-now',
@@ -300,7 +306,12 @@ export const leafChewers: readonly CauseRow[] = [
     plain: 'Copper-green beetles that skeletonise leaves in full sun. Where it is new it must be reported.',
     prior: { base: 0.008, bySetting: outside, months: months(6, 9) },
     signs: [
-      shows('metallic-beetles', 0.93, 'they feed in groups by day'),
+      shows(
+        'metallic-beetles',
+        0.93,
+        'they feed in groups by day',
+        'By day they sit in the open in groups; missed only in the rain.',
+      ),
       shows('lace', 0.8, 'they leave the fine veins'),
       shows('ragged-petals', 0.3, 'they eat flowers'),
     ],

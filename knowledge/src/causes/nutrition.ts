@@ -116,7 +116,7 @@ export const nutrition: readonly CauseRow[] = [
       fedBy('sandy', 1.8, 'it washes out of sand'),
     ],
     signs: [
-      shows('brittle-tips', 0.85, 'cell walls fail'),
+      shows('brittle-tips', 0.85, 'cell walls fail', 'Most: soft crops show the dead heart before the tip is brittle.'),
       shows('brown-heart', 0.7, 'the inner flesh breaks down'),
       shows('dead-new-tips', 0.4, 'growing points die'),
       shows('zip-scar', 0.08, 'skins crack'),
@@ -187,7 +187,7 @@ export const nutrition: readonly CauseRow[] = [
     kind: 'shortage',
     plain: 'Small brown pits in apples: calcium did not keep up. Even water, less nitrogen, moderate pruning.',
     prior: { base: 0.06, bySetting: outside, months: months(7, 12) },
-    hosts: ['apple'],
+    hosts: ['apple', 'crab-apple'],
     elsewhere: 0.003,
     conditions: [
       fedBy('uneven-water', 3, 'calcium travels only with water'),
@@ -261,6 +261,12 @@ export const nutrition: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows(
+        'greens-after-feed',
+        0.85,
+        'it was what was missing',
+        'Most: in cold or compacted soil a week is too short.',
+      ),
+      shows(
         'pale-old',
         0.92,
         'it is drawn out of the oldest leaves first',
@@ -333,7 +339,17 @@ export const nutrition: readonly CauseRow[] = [
     plain:
       'New leaves are yellow with a net of green veins. The soil nearly always has iron; lime or cold wet roots lock it up.',
     prior: { base: 0.02 },
-    hosts: ['blueberry', 'strawberry', 'raspberry', 'rose', 'apple', 'acid-lover', 'pelargonium', 'runner-bean'],
+    hosts: [
+      'blueberry',
+      'strawberry',
+      'raspberry',
+      'rose',
+      'apple',
+      'crab-apple',
+      'acid-lover',
+      'pelargonium',
+      'runner-bean',
+    ],
     elsewhere: 0.35,
     conditions: [
       fedBy('alkaline', 6, 'lime locks iron up'),
@@ -399,6 +415,7 @@ export const nutrition: readonly CauseRow[] = [
     conditions: [fedBy('poor-soil', 2, 'the mix holds little')],
     causes: [],
     signs: [
+      shows('greens-after-feed', 0.85, 'it was what was missing', 'Most: roots that have rotted cannot take it.'),
       shows(
         'seed-leaves-spent',
         0.75,

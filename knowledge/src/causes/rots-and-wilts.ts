@@ -13,7 +13,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
     conditions: [fedBy('overwatered', 5, 'roots without air rot'), fedBy('compacted', 1.6, 'tight soil drains badly')],
     causes: [],
     signs: [
-      shows('wilt-in-wet', 0.85, 'rotten roots cannot drink'),
+      shows('wilt-in-wet', 0.85, 'rotten roots cannot drink', 'Most: before it wilts, roots can be half gone.'),
       shows(
         'brown-soft-roots',
         0.88,

@@ -66,7 +66,7 @@ export const sapSuckers: readonly CauseRow[] = [
     kind: 'pest',
     plain: 'Brown aphids under white wool in bark cracks of apple and its kin; galls form where they feed.',
     prior: { base: 0.04, bySetting: outside, months: months(4, 10) },
-    hosts: ['apple', 'hawthorn'],
+    hosts: ['apple', 'crab-apple', 'hawthorn'],
     elsewhere: 0.05,
     signs: [
       shows('bark-wool', 0.93, 'the wool is theirs'),
@@ -106,7 +106,7 @@ export const sapSuckers: readonly CauseRow[] = [
     plain:
       'Aphids under currant leaves raise red or yellow blisters. It looks worse than it is; crops are hardly touched.',
     prior: { base: 0.15, bySetting: outside, months: months(4, 7) },
-    hosts: ['redcurrant'],
+    hosts: ['currant'],
     elsewhere: 0.01,
     signs: [
       shows(
@@ -186,7 +186,7 @@ export const sapSuckers: readonly CauseRow[] = [
     plain:
       'Mites swell the buds of blackcurrants to round balls that dry up in spring, and carry reversion, a virus after which the bush bears hardly any fruit. Few swollen buds are picked off in winter; a bush full of them, or one that no longer bears, is grubbed out.',
     prior: { base: 0.02, bySetting: outside, months: months(1, 6) },
-    hosts: ['redcurrant'],
+    hosts: ['currant'],
     signs: [
       shows('big-buds', 0.96, 'hundreds of mites live in one bud'),
       shows('no-fruit-set', 0.2, 'the virus they carry takes the crop'),
@@ -383,7 +383,12 @@ export const sapSuckers: readonly CauseRow[] = [
     signs: [
       shows('stipple', 0.92, 'each dot is a cell sucked empty'),
       shows('fine-web', 0.45, 'a crowded colony spins'),
-      shows('moving-dots', 0.8, 'they fall when tapped, and walk'),
+      shows(
+        'moving-dots',
+        0.8,
+        'they fall when tapped, and walk',
+        'Four in five: they are at the limit of sight, and missed without a lens or paper.',
+      ),
       shows('yellow-leaves', 0.3, 'many dots together look yellow'),
       shows('crisp-edges', 0.12, 'badly sucked leaves dry up'),
     ],
@@ -411,6 +416,7 @@ export const sapSuckers: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
+      shows('slim-slivers', 0.75, 'tapped off, they run', 'Three in four: on cold mornings they sit tight.'),
       shows('silver-streaks', 0.8, 'scraped cells fill with air'),
       shows('stipple', 0.2, 'light scraping looks like dots'),
       shows('curled-tips', 0.2, 'young leaves scraped in the bud unfold crooked'),
@@ -430,11 +436,12 @@ export const sapSuckers: readonly CauseRow[] = [
     prior: { base: 0.035, bySetting: { indoors: 0.1 }, months: months(5, 10) },
     hosts: [
       'apple',
+      'crab-apple',
       'runner-bean',
       'rose',
       'strawberry',
       'herb',
-      'redcurrant',
+      'currant',
       'blueberry',
       'raspberry',
       'bean',

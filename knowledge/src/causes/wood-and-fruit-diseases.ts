@@ -10,7 +10,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     kind: 'disease',
     plain: 'Fruit rots with rings of buff cushions and hangs on as mummies. Take every one off and bin it.',
     prior: { base: 0.05, bySetting: outside, months: months(6, 11) },
-    hosts: ['apple', 'plum', 'peach', 'pear'],
+    hosts: ['apple', 'crab-apple', 'plum', 'cherry', 'peach', 'pear'],
     elsewhere: 0.02,
     conditions: [fedBy('wet-leaves', 1.8, 'wet spreads it')],
     causes: [fedBy('wasps-on-fruit', 2, 'it enters by wounds'), fedBy('codling-moth', 1.6, 'it enters by wounds')],
@@ -27,7 +27,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     plain:
       'Shoots of apple, pear and hawthorn look scorched and bend like a crook. Cut {20–30 cm} below in dry weather, clean the blade each time; report where the region asks.',
     prior: { base: 0.01, bySetting: outside, months: months(4, 9) },
-    hosts: ['apple', 'pear', 'hawthorn'],
+    hosts: ['apple', 'crab-apple', 'pear', 'hawthorn'],
     elsewhere: 0.005,
     conditions: [fedBy('excess-nitrogen', 1.8, 'soft shoots take it'), fedBy('wet-leaves', 2, 'warm rain at bloom')],
     signs: [
@@ -52,7 +52,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     kind: 'disease',
     plain: 'Sunken, ringed bark that girdles branches, worst in wet soil. Cut back to clean wood in dry weather.',
     prior: { base: 0.05, bySetting: outside },
-    hosts: ['apple', 'pear', 'fruit-tree'],
+    hosts: ['apple', 'crab-apple', 'pear', 'fruit-tree'],
     elsewhere: 0.05,
     conditions: [fedBy('overwatered', 2, 'wet feet weaken bark')],
     signs: [
@@ -81,7 +81,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     kind: 'disease',
     plain: 'Pink pimples on dead twigs; it can move into live wood of weak shrubs. Cut well below, clear dead wood.',
     prior: { base: 0.03, bySetting: outside },
-    hosts: ['fruit-bush', 'redcurrant', 'gooseberry', 'tree', 'shrub', 'fig'],
+    hosts: ['fruit-bush', 'currant', 'gooseberry', 'tree', 'shrub', 'fig'],
     elsewhere: 0.2,
     signs: [shows('coral-pimples', 0.95, 'the pimples are its fruit'), shows('branch-dieback', 0.5, 'twigs die')],
     act: 'treat-now',
@@ -96,7 +96,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     plain:
       'A silvery sheen on whole branches of plum and cherry; dead wood grows small purple brackets. Prune stone fruit in dry summer only.',
     prior: { base: 0.02, bySetting: outside },
-    hosts: ['plum', 'peach', 'apple'],
+    hosts: ['plum', 'cherry', 'peach', 'apple', 'crab-apple'],
     elsewhere: 0.02,
     signs: [
       shows(
@@ -120,12 +120,18 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
     plain:
       'White felt under the bark at the foot, black bootlaces, honey toadstools. Dig out stump and roots; call an arborist for large trees.',
     prior: { base: 0.008, bySetting: { indoors: 0.02, pot: 0.1 } },
-    hosts: ['tree', 'fruit-tree', 'apple', 'plum', 'shrub', 'rose', 'fruit-bush'],
+    hosts: ['tree', 'fruit-tree', 'apple', 'crab-apple', 'plum', 'cherry', 'shrub', 'rose', 'fruit-bush'],
     elsewhere: 0.1,
     signs: [
       shows(
-        'toadstools-base',
+        'felt-under-bark',
         0.85,
+        'the fungus lies between bark and wood',
+        'Nearly always by the time the crown thins; it has to be looked for at the foot.',
+      ),
+      shows(
+        'toadstools-base',
+        0.35,
         'they come up from the roots',
         'Only in autumn and not each year: black laces under the bark are the surer proof.',
       ),

@@ -34,3 +34,4 @@ export const bloomLost = { tolerance: 'test-leaf', why: 'soap takes the protecti
 export const tender = { tolerance: 'test-leaf', why: 'its young leaves can scorch' } as const;
 export const never = (why: string) => ({ tolerance: 'stop', why }) as const;
 export const testFirst = (why: string) => ({ tolerance: 'test-leaf', why }) as const;
+export const stoneFruit = testFirst('copper burns stone fruit in leaf: bare twigs only, before buds open');

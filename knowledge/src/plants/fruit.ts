@@ -1,24 +1,22 @@
 /** Fruit. */
 import type { PlantRow } from '@trowel/core/tables';
-import { never, plant, testFirst, woody } from './build';
-
-const stoneFruit = testFirst('copper burns stone fruit in leaf: bare twigs only, before buds open');
+import { never, plant, testFirst, woody, stoneFruit } from './build';
 
 export const fruit: readonly PlantRow[] = [
   plant({
     id: 'redcurrant',
     name: 'Redcurrant',
-    synonyms: [
-      'redcurrants',
-      'red currant',
-      'red currants',
-      'currant',
-      'currants',
-      'whitecurrant',
-      'blackcurrant',
-      'blackcurrants',
-    ],
-    groups: ['fruit-bush'],
+    synonyms: ['redcurrants', 'red currant', 'red currants', 'currant', 'currants', 'whitecurrant', 'white currants'],
+    groups: ['fruit-bush', 'currant'],
+    sensitive: { sulphur: testFirst('some currants shed their leaves after sulphur') },
+    source: 'extension',
+    grade: 'guideline',
+  }),
+  plant({
+    id: 'blackcurrant',
+    name: 'Blackcurrant',
+    synonyms: ['blackcurrants', 'black currant', 'black currants', 'jostaberry'],
+    groups: ['fruit-bush', 'currant'],
     sensitive: { sulphur: testFirst('some currants shed their leaves after sulphur') },
     source: 'extension',
     grade: 'guideline',
@@ -82,11 +80,25 @@ export const fruit: readonly PlantRow[] = [
   }),
   plant({
     id: 'plum',
-    name: 'Plum, cherry',
-    synonyms: ['plums', 'cherry', 'cherries', 'plum tree', 'cherry tree', 'damson', 'greengage'],
+    name: 'Plum',
+    synonyms: ['plums', 'plum tree', 'damson', 'greengage', 'mirabelle', 'sloe'],
     drawing: 'tree',
     parts: woody,
-    groups: ['fruit-tree'],
+    groups: ['fruit-tree', 'stone-fruit'],
+    sensitive: {
+      soap: { tolerance: 'stop', why: 'soap burns the leaves of plums and cherries' },
+      copper: stoneFruit,
+    },
+    source: 'extension',
+    grade: 'guideline',
+  }),
+  plant({
+    id: 'cherry',
+    name: 'Cherry',
+    synonyms: ['cherries', 'cherry tree', 'morello', 'sour cherry', 'sweet cherry'],
+    drawing: 'tree',
+    parts: woody,
+    groups: ['fruit-tree', 'stone-fruit'],
     sensitive: {
       soap: { tolerance: 'stop', why: 'soap burns the leaves of plums and cherries' },
       copper: stoneFruit,
@@ -108,7 +120,7 @@ export const fruit: readonly PlantRow[] = [
     id: 'peach',
     name: 'Peach, nectarine, apricot',
     synonyms: ['peaches', 'nectarine', 'nectarines', 'apricot', 'apricots', 'almond'],
-    groups: ['fruit-tree'],
+    groups: ['fruit-tree', 'stone-fruit'],
     drawing: 'tree',
     parts: woody,
     sensitive: { sulphur: never('sulphur burns apricots'), copper: stoneFruit },

@@ -6,7 +6,6 @@ import type { PlantId } from '@trowel/core/tables';
 
 export const kin: Readonly<Record<PlantId, readonly string[]>> = {
   tree: [
-    'horse chestnut',
     'hornbeam',
     'linden',
     'ginkgo',

@@ -111,10 +111,11 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
     honest:
       '70–95 % of small caterpillars in two to four days; 30–50 % of large ones. It does nothing to beetles, slugs or sawflies.',
     targets: [
-      { of: 'cabbage-caterpillars', fits: 0.85, why: 'small ones stop eating within a day' },
-      { of: 'caterpillars-other', fits: 0.8, why: 'small ones stop eating within a day' },
-      { of: 'hornworm', fits: 0.6, why: 'while it is small' },
-      { of: 'tent-caterpillars', fits: 0.6, why: 'while they are small' },
+      helps('cabbage-caterpillars', 0.85, 'small ones stop eating within a day'),
+      helps('caterpillars-other', 0.8, 'small ones stop eating within a day'),
+      helps('hornworm', 0.6, 'while it is small'),
+      helps('tent-caterpillars', 0.6, 'while they are small'),
+      helps('box-moth', 0.85, 'young ones stop eating within a day'),
     ],
     recipe: {
       kind: 'grams-per-litre',

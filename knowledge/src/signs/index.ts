@@ -11,6 +11,7 @@ import { leafCoatingsSigns } from './leaf-coatings';
 import { leafColourSigns } from './leaf-colour';
 import { leafShapeSigns } from './leaf-shape';
 import { leafSpotsSigns } from './leaf-spots';
+import { ofOnePlantSigns } from './of-one-plant';
 import { placeAndWeatherSigns } from './place-and-weather';
 import { rootsSigns } from './roots';
 import { soilTestsSigns } from './soil-tests';
@@ -32,6 +33,7 @@ export const signs: readonly SignRow[] = [
   ...groundSigns,
   ...soilTestsSigns,
   ...lawnSigns,
+  ...ofOnePlantSigns,
   ...visitorsSigns,
   ...careSigns,
   ...placeAndWeatherSigns,
