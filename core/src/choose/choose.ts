@@ -144,7 +144,7 @@ export interface Choice {
 /** From here on what cannot be taken back may be offered. */
 const sureEnoughToTake = { plant: 0.5, wood: 0.35 } as const;
 /** What a remedy that a fairly likely cause speaks against is named as a risk from. */
-const riskNamed = 0.1;
+const riskNamed = 0.12;
 /** Help below this is not worth offering. */
 const worthOffering = 0.1;
 /** From here on what a cause speaks against is left out. */
@@ -174,8 +174,15 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
   const later: { readonly row: RemedyRow; readonly meant: readonly Meant[] }[] = [];
   for (const row of tables.remedies) {
     const meant = meantBy(row, stakes, here);
-    const now = meant.filter((target) => isForNow(row, target, here));
-    const notNow = meant.filter((target) => !now.includes(target));
+    const timely = meant.filter((target) => isForNow(row, target, here));
+    const notNow = meant.filter((target) => !timely.includes(target));
+    const now = timely.filter(({ isLeft }) => !isLeft);
+    // Where the answer is to leave it, what would have harmed is still named.
+    if (now.length === 0 && timely.length > 0 && helpOf(timely) >= worthOffering) {
+      const against = reasonAgainst(tables, row, weighing, circumstances);
+      if (against?.kind === 'speaks-against' || against?.kind === 'harms-helpers')
+        leftOut.push({ id: row.id, row, reason: against });
+    }
     if (notNow.length > 0 && mayBeLater(tables, row, weighing, circumstances)) later.push({ row, meant: notNow });
     const isWaiting = row.rung === 'leave';
     if (now.length === 0 && isWaiting) now.push(...anything(row, weighing, stakes));
@@ -261,7 +268,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
 /** Waiting answers whatever is likeliest, where that is what the action says. */
 const anything = (row: RemedyRow, { action }: Weighing, stakes: readonly Stake[]): Meant[] => {
   const why = row.ofAnything;
-  const [first] = [...stakes].sort((a, b) => b.chance - a.chance);
+  const [first] = stakes.filter(({ isLeft }) => !isLeft).sort((a, b) => b.chance - a.chance);
   return why === undefined || !first || !['watch', 'leave'].includes(action.class)
     ? []
     : [{ ...first, fits: waitingFits, why }];
@@ -287,8 +294,8 @@ function ladderStanding(
   const rungOf = (remedy: RankedRemedy) => rungs.indexOf(remedy.row.rung);
   const mine = rungs.indexOf(row.rung);
   const least = Math.min(...ranked.map(rungOf));
-  if (row.takes === undefined && ranked.find((other) => rungOf(other) === least)?.id === id)
-    return [{ kind: 'mildest' }];
+  if (row.takes !== undefined || row.rung === 'professional' || ranked.length === 1) return [];
+  if (ranked.find((other) => rungOf(other) === least)?.id === id) return [{ kind: 'mildest' }];
   if (isMild(row)) return [];
   const milder = ranked.find(
     (other) =>

@@ -2,6 +2,7 @@ import {
   courseOf,
   isTimeFor,
   type CauseId,
+  type CauseRow,
   type ConditionId,
   type RemedyRow,
   type RemedyTarget,
@@ -23,6 +24,8 @@ export interface Stake {
   readonly chance: number;
   /** Expected loss if nothing is done. */
   readonly loss: number;
+  /** The answer is to leave it, so this, beside it, is not met either. */
+  readonly isLeft?: true;
 }
 
 /** A condition is mended for its causes' sake, so it counts half. */
@@ -43,17 +46,16 @@ export function stakesOf(
   { causes, conditions, action }: Weighing,
   season: Season | undefined,
 ): Stake[] {
-  // Where the answer is to leave it, what would be treated beside it is not met either.
-  const answers = ({ row }: Weighing['causes'][number]) =>
-    action.class !== 'leave' || row.act === 'leave' || row.act === 'watch';
+  const isLeft = ({ act }: CauseRow) => action.class === 'leave' && act !== 'leave' && act !== 'watch';
   const likeliest = Math.max(0, ...[...causes, ...conditions].map(({ probability }) => probability));
   const from = (floor: number) => Math.max(leastFloor, Math.min(floor, sharesStory * likeliest));
   return [
     ...causes
-      .filter((cause) => cause.probability >= from(ownFloor) && answers(cause))
+      .filter(({ probability }) => probability >= from(ownFloor))
       .map(({ id, probability, row }) => ({
         of: id,
         chance: probability,
+        ...(isLeft(row) ? { isLeft: true as const } : {}),
         loss: probability * row.weight * (courseOf(tables, row, season).asGood ? asGoodShare : 1),
       })),
     ...conditions

@@ -276,6 +276,13 @@ function remedyProblems(
     for (const sign of seen) refers('signs', sign, target);
     for (const id of [...notFor, ...onlyFor]) host(id, target);
   }
+  remedy.targets.forEach(({ of, onlyFor, isBefore }, index) => {
+    const twin = remedy.targets.slice(0, index).find((other) => other.of === of && other.isBefore === isBefore);
+    need(
+      !twin || (twin.notFor !== undefined && onlyFor !== undefined),
+      `${name} is for "${of}" twice, and no plant tells which`,
+    );
+  });
   need(!remedy.months || isMonths(remedy.months), `${name} has months ${remedy.months?.join()}`);
   for (const { sign } of remedy.notWith ?? []) refers('signs', sign, name);
   for (const id of [...(remedy.notFor ?? []), ...(remedy.onlyFor ?? [])]) host(id, name);

@@ -3,7 +3,7 @@ import { rowById, type CauseFamily, type SignRow, type Tables } from '../tables'
 import type { MeasureSystem } from '../quantities';
 import type { Contribution, Weighing } from '../weigh';
 import { cautionLine } from './mix';
-import { actionWords, chanceWords } from './everyday/chance';
+import { actionWords, chanceWords, knownWords } from './everyday/chance';
 import { monthName, monthsWords } from './everyday/days';
 import { listWords, lowerFirst, orWords, sentence } from './everyday/language';
 
@@ -21,11 +21,15 @@ export function contributionWords({ state, why, weight }: Contribution, sign: Si
   return weight < 0 ? `${what}, though it usually shows` : `${what}: that leaves less for its rivals`;
 }
 
+/** From here on what was seen fits something well. */
+const knownFrom = 0.6;
+
 /** Why the class of action, naming the causes it rests on. */
-export function actionSentence(tables: Tables, { action }: Weighing): string {
+export function actionSentence(tables: Tables, { action, causes }: Weighing): string {
   const nameOf = (id: string) => lowerFirst(rowById(tables.causes, id, 'causes').name);
   const { leading, belowThreshold, sparedBy } = action.reason;
-  const parts = [actionWords[action.class].says];
+  const isKnown = causes.some(({ id, probability }) => probability >= knownFrom && leading.includes(id));
+  const parts = [(isKnown && knownWords[action.class]) || actionWords[action.class].says];
   if (leading.length > 0) parts.push(`It rests on ${listWords(leading.map(nameOf))}.`);
   for (const id of belowThreshold) {
     const threshold = rowById(tables.causes, id, 'causes').threshold;

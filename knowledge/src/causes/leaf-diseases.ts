@@ -410,7 +410,6 @@ export const leafDiseases: readonly CauseRow[] = [
     hosts: [
       'tomato',
       'pepper',
-      'bean',
       'plum',
       'cherry',
       'peach',

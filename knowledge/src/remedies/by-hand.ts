@@ -83,7 +83,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
     targets: [
       helps('aphids', 0.75, 'washed off, they seldom climb back'),
       helps('spider-mites', 0.55, 'it breaks the web and damps the air'),
-      helps('whitefly', 0.3, 'young ones hold on'),
+      helps('whitefly', 0.3, 'it knocks the winged ones off'),
       helps('sooty-mould', 0.9, 'the film washes off'),
       helps('pear-slugworm', 0.8, 'washed off, they do not climb back'),
       helps('woolly-aphid', 0.45, 'it breaks the wool open'),

@@ -104,7 +104,6 @@ export const coversAndTrapsRemedies: readonly RemedyCore[] = [
       'Corrugated card tied round the trunk in midsummer, burnt or binned in autumn; grease bands in autumn against climbing moths.',
     honest: 'Takes some of the grubs that go down to pupate: a third at best.',
     targets: [
-      helps('codling-moth', 0.3, 'grubs hide in it', [6, 7, 8, 9]),
       helps('ants-tending', 0.25, 'they cannot climb'),
       keepsAway('caterpillars-other', 0.2, 'wingless moths cannot climb', [10, 11, 12, 1, 2, 3]),
       helps('codling-moth', 0.35, 'grubs that climb down to pupate are caught', [6, 7, 8, 9]),

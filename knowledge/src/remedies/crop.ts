@@ -224,7 +224,6 @@ export const cropRemedies: readonly RemedyCore[] = [
     plain: 'Where a laboratory found too little, as much phosphate as its sheet says, raked in where roots are.',
     honest: 'Sure where a test asks for it; without one the soil mostly has enough, and more runs off into water.',
     targets: [
-      helps('phosphorus-short', 0.85, 'the laboratory found too little', { seen: ['lab-p-low'] }),
       helps('poor-soil', 0.4, 'the laboratory found too little', { seen: ['lab-p-low'] }),
       helps('phosphorus-short', 0.97, 'the laboratory found too little', { seen: ['lab-p-low'] }),
     ],

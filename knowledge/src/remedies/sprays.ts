@@ -176,7 +176,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       helps('scale-insects', 0.35, 'it kills crawlers only'),
       helps('blister-aphid', 0.2, 'they sit in hollows'),
       helps('pear-slugworm', 0.4, 'it kills what it wets'),
-      helps('woolly-aphid', 0.3, 'wool sheds it'),
+      helps('woolly-aphid', 0.3, 'it wets those that the wool leaves bare'),
       helps('lace-bugs', 0.6, 'it kills what it wets below'),
       helps('cabbage-whitefly', 0.4, 'it kills what it wets below'),
       helps('conifer-aphids', 0.3, 'it kills what it wets'),

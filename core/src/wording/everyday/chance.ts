@@ -15,6 +15,12 @@ export const actionWords: Record<ActionClass, { title: string; says: string }> =
   report: { title: 'Report it', says: 'This is for the plant-health service, not for a home remedy.' },
 };
 
+/** The same where something is likely: it is known, and still not for home remedies, or not in haste. */
+export const knownWords: Partial<Record<ActionClass, string>> = {
+  'ask-expert': 'It takes more than home remedies: somebody who knows it, the right tools or a laboratory.',
+  watch: 'Nothing has to be done in haste; see how it goes on.',
+};
+
 /** A chance in words that a gardener can act on. */
 export function chanceWords(chance: number): string {
   if (chance >= 0.95) return 'all but certain';
