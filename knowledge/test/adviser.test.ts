@@ -391,6 +391,20 @@ describe('what a good adviser would say', () => {
     },
   );
 
+  test.each(
+    knowledge.conditions.flatMap((condition) =>
+      condition.signs
+        .filter(({ sign, strength }) => strength >= 0.95 && rowById(knowledge.signs, sign, 'signs').background <= 0.005)
+        .map(({ sign }) => [sign, condition.id, condition.prior.bySetting] as const),
+    ),
+  )('%s, told, settles %s and says what to do about it', (sign, of, bySetting) => {
+    const [setting] = [...settings].sort((a, b) => (bySetting?.[b] ?? 1) - (bySetting?.[a] ?? 1));
+    const answer = answerWeigh(knowledge, { ...(setting ? { setting } : {}), month: 6, ...north, signs: seen(sign) });
+    expect(answer.conditions.find(({ id }) => id === of)?.probability).toBeGreaterThan(0.6);
+    const says = [...answer.remedies.map(({ id }) => id), ...answer.nextTime.map(({ id }) => id)];
+    expect(says.length).toBeGreaterThan(0);
+  });
+
   test('look-alikes of one family: what answers them all comes first, and the family is named', () => {
     const answer = answerWeigh(knowledge, {
       plant: 'cabbage',

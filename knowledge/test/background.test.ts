@@ -27,7 +27,7 @@ describe('what a choice rests on', () => {
         expect([
           id,
           remedy,
-          Math.max(...helps.map(({ chance }) => chance)) >= Math.max(0.15, Math.min(0.25, likeliest / 2)),
+          Math.max(...helps.map(({ chance }) => chance)) >= Math.max(0.15, Math.min(0.35, likeliest / 2)),
         ]).toEqual([id, remedy, true]);
     }
   });

@@ -33,9 +33,9 @@ const conditionShare = 0.5;
 /** What is as good left alone still costs some looks. */
 const asGoodShare = 0.35;
 /** What a remedy is for must be this likely by itself, or half as likely as the likeliest: the background brings nothing. */
-const ownFloor = 0.25;
+const ownFloor = 0.35;
 /** A condition that is only supposed from its causes has to be likelier. */
-const conditionFloor = 0.35;
+const conditionFloor = 0.4;
 const sharesStory = 0.5;
 /** However little is known. */
 const leastFloor = 0.15;

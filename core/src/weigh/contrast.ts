@@ -37,8 +37,11 @@ export function mindChangers(tables: Tables, situation: Situation, { causes }: W
       .filter(({ probability }, index) => index === 0 || probability >= 0.05)
       .flatMap(({ row }) => row.signs.filter(({ strength }) => strength >= 0.4).map(({ sign }) => sign)),
   );
+  const seen = new Set(situation.evidence.filter(({ state }) => state === 'seen').map(({ sign }) => sign));
   const changers: MindChanger[] = [];
   for (const sign of asked) {
+    // A more exact sign would take the place of what was seen: that is another reading, and not this one changed.
+    if (tables.signs.some(({ id, covers = [] }) => id === sign && covers.some((other) => seen.has(other)))) continue;
     const index = model.signIndex.get(sign) ?? -1;
     const row = model.observed[index] === undefined ? model.network.signs[index] : undefined;
     if (!row) continue;

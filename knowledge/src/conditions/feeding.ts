@@ -49,7 +49,6 @@ export const feedingConditions: readonly ConditionRow[] = [
       shows('white-crust', 0.6, 'feed salts dry out on top'),
       shows('ec-high', 0.95, 'salt carries current'),
       shows('care-fed-strong', 0.75, 'a strong feed leaves salts'),
-      shows('care-nitrogen', 0.3, 'rich feeds are salty feeds'),
     ],
     avoid: [notAny(['feed'], 'Any feed', 'feed can be added later, not taken out')],
     source: 'extension',

@@ -228,7 +228,6 @@ export const airRemedies: readonly RemedyCore[] = [
     honest: 'It takes many leatherjackets in a few nights, at no cost; birds take the rest.',
     targets: [
       helps('crane-fly', 0.75, 'they come up under a dark wet cover', [9, 10, 11, 12, 1, 2, 3, 4, 5]),
-      helps('chafer-grubs', 0.15, 'few come up'),
       helps('cutworm', 0.2, 'some come up'),
     ],
     rate: 'The worst patches in turn, three nights each, in mild weather.',

@@ -11,7 +11,7 @@ export const plate = (base: PlateBase, marks: readonly Mark[], more: Partial<Pla
  * Background of what is told or measured, and is the matter itself (a softener, a lamp held close, a laboratory's
  * "low"): it settles its condition, and is only as often wrong as people and meters are.
  */
-export const told = 0.004;
+export const told = 0.001;
 
 interface More {
   readonly pattern?: Pattern;
