@@ -1,4 +1,5 @@
 import { caseView, todayView, type CaseView } from '@trowel/core/contract';
+import { knowledge } from '@trowel/knowledge';
 import { bedWithCurrants, newWorld, type World } from './world';
 
 let world: World;
@@ -262,6 +263,59 @@ describe('the demo garden', () => {
     const notebook = (await demo.api.get('/api/notebook').expect(200)).body;
     expect(notebook.worked.length).toBeGreaterThan(4);
     demo.close();
+  });
+});
+
+describe('what is marked for a month to come', () => {
+  test('keeps its month when the case is closed, is told when it comes, and is taken up or dropped', async () => {
+    const id = await openCase();
+    const marked = (await post(`/cases/${id}/remedies`, { remedy: 'net-cover', from: '2026-08-01' })).id ?? '';
+    const now = (await post(`/cases/${id}/remedies`, { remedy: 'hand-pick' })).id ?? '';
+    expect(marked).not.toBe('');
+    await post(`/cases/${id}/close`, { outcome: 'solved' });
+    const ended = Object.fromEntries((await theCase(id)).treatments.map((row) => [row.id, row.endedOn]));
+    expect(ended[marked]).toBeNull();
+    expect(ended[now]).not.toBeNull();
+    const today = async () => todayView.parse((await world.api.get('/api/today').expect(200)).body);
+    expect((await today()).marked).toEqual([]);
+
+    world.setNow('2026-07-30T09:00:00Z');
+    expect((await today()).marked).toMatchObject([{ treatmentId: marked, caseId: id, on: '2026-08-01' }]);
+    await post(`/treatments/${marked}/end`, {});
+    expect((await today()).marked).toEqual([]);
+  });
+
+  test('a day that has passed is today, and a day that is none is refused by name', async () => {
+    const id = await openCase();
+    await post(`/cases/${id}/remedies`, { remedy: 'hand-pick', from: '2020-01-01' });
+    expect((await theCase(id)).treatments[0]?.chosenOn).toBe('2026-06-10');
+    const refused = await world.api.post(`/api/cases/${id}/remedies`).send({ remedy: 'net-cover', from: 'August' });
+    expect(refused.status).toBe(422);
+    expect(JSON.stringify(refused.body)).toMatch(/from/);
+  });
+
+  test('the notebook counts what was put on, in cases that were judged', async () => {
+    const worked = async () =>
+      ((await world.api.get('/api/notebook').expect(200)).body.worked as { remedy: string; tried: number }[]).map(
+        ({ remedy }) => remedy,
+      );
+    const chosenOnly = await openCase();
+    await post(`/cases/${chosenOnly}/remedies`, { remedy: 'hand-pick' });
+    await post(`/cases/${chosenOnly}/close`, { outcome: 'solved' });
+    expect(await worked()).toEqual([]);
+
+    const [bed] = (await world.api.get('/api/garden').expect(200)).body.beds;
+    const done = (await post('/cases', { bedId: bed.id, plantingId: bed.plantings[0].id })).id ?? '';
+    const treatmentId = (await post(`/cases/${done}/remedies`, { remedy: 'hand-pick' })).id ?? '';
+    const applies = knowledge.remedies.find((row) => row.id === 'hand-pick')?.steps.find((one) => one.applies)?.id;
+    const steps = (await theCase(done)).treatments.flatMap((row) => row.steps);
+    const acknowledged = (steps.find(({ step }) => step === applies)?.cautions ?? []).map(({ rule = '' }) => rule);
+    await post('/steps', { treatmentId, step: applies ?? '', outcome: 'done', acknowledged });
+    await post(`/cases/${done}/close`, { outcome: 'given-up' });
+    expect(await worked()).toEqual([]);
+    await post(`/cases/${done}/reopen`, {});
+    await post(`/cases/${done}/close`, { outcome: 'solved' });
+    expect(await worked()).toEqual(['hand-pick']);
   });
 });
 

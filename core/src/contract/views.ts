@@ -212,6 +212,17 @@ export const todayView = z.object({
   doneToday: z.array(stepView),
   stuck: z.array(stepView),
   lateLooks: z.array(z.object({ caseId: z.string(), caseName: z.string(), pattern: z.number(), on: z.string() })),
+  /** Marked for this month in cases that are closed by now. */
+  marked: z.array(
+    z.object({
+      treatmentId: z.string(),
+      caseId: z.string(),
+      caseName: z.string(),
+      pattern: z.number(),
+      remedyName: z.string(),
+      on: z.string(),
+    }),
+  ),
   moved: z.array(
     z.object({ does: z.string(), caseName: z.string(), from: z.string(), to: z.string(), why: z.string() }),
   ),

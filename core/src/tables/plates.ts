@@ -216,6 +216,9 @@ export type Mark =
         | 'few'
         | 'hollow'
         | 'brown-buds'
+        | 'bristly-bud'
+        | 'dead-cluster'
+        | 'smut-cob'
         | 'black-eye'
         | 'flower-drop'
         | 'rough';

@@ -51,10 +51,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Blossom clusters brown and shrivel within days and stay hanging on the spur.',
     'flower wilt',
     0.006,
-    plate('flower', [
-      { draw: 'edge', tone: 'brown', from: 'all', wide: true },
-      { draw: 'form', kind: 'fall', tone: 'brown' },
-    ]),
+    plate('flower', [{ draw: 'fruit', kind: 'dead-cluster' }]),
     [
       'flower brown =hang',
       'flower =dead =hanging',
@@ -88,10 +85,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Kernels swell to big grey-white bladders that burst into black powder.',
     'fruit growth',
     0.001,
-    plate('fruit', [
-      { draw: 'bumps', tone: 'grey', kind: 'warts' },
-      { draw: 'dust', tone: 'black' },
-    ]),
+    plate('fruit', [{ draw: 'fruit', kind: 'smut-cob' }]),
     [
       '=grey =swelling =cob',
       '=swollen =grey =kernels',
@@ -309,10 +303,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Buds turn brown or silver-black in spring, stay shut and on the bush, and carry black pinhead bristles.',
     'flower colour',
     0.002,
-    plate('flower', [
-      { draw: 'spots', tone: 'black', count: 14, size: 2 },
-      { draw: 'edge', tone: 'dark', from: 'all' },
-    ]),
+    plate('flower', [{ draw: 'fruit', kind: 'bristly-bud' }]),
     [
       '=buds =black =bristles',
       '=black =buds =rhododendron',

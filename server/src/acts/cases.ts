@@ -136,7 +136,9 @@ const theTreatment = (db: Db, id: string) => {
 };
 
 export const endTreatment = act('endTreatment', ({ db, today }, _input, treatmentId) => {
-  const row = theTreatment(db, treatmentId);
+  // What was marked in a case that is closed by now can be dropped without opening the case again.
+  const marked = treatments.maybeOneTreatment(db, treatmentId);
+  const row = marked && theCase(db, marked.case_id).status === 'closed' ? marked : theTreatment(db, treatmentId);
   treatments.endTreatment(db, row.id, today);
   return { caseId: row.case_id, result: {} };
 });
@@ -177,7 +179,8 @@ export const closeCase = act('closeCase', ({ db, tables, today }, { outcome }, c
   const row = theOpenCase(db, caseId);
   const all = treatments.anyTreatments(db, row.id);
   const lateDays = Math.max(0, ...all.map(({ remedy }) => maybeRemedy(tables, remedy)?.expect.lateLookDays ?? 0));
-  for (const { id } of all) treatments.endTreatment(db, id, today);
+  // What is marked for a month to come keeps its month: closing this trouble does not keep the next one away.
+  for (const { id, chosen_on } of all) if (chosen_on <= today) treatments.endTreatment(db, id, today);
   cases.closeCase(db, row.id, outcome, today, outcome === 'solved' ? addDays(today, lateDays || 14) : null);
   return { caseId: row.id, result: {} };
 });

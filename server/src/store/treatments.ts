@@ -32,6 +32,16 @@ export const anyOpenTreatments = (db: Db): TreatmentRow[] =>
     treatmentRow,
     "SELECT t.* FROM treatment AS t JOIN cases AS c ON c.id = t.case_id WHERE c.status = 'open' AND t.ended_on IS NULL ORDER BY t.chosen_on, t.rowid",
   );
+const markedRow = treatmentRow.extend({ case_name: z.string(), pattern: z.number() });
+export type MarkedRow = z.infer<typeof markedRow>;
+/** Marked for a month to come in cases that are closed by now, and due by that day. */
+export const anyMarkedInClosed = (db: Db, by: string): MarkedRow[] =>
+  any(
+    db,
+    markedRow,
+    "SELECT t.*, c.name AS case_name, c.pattern FROM treatment AS t JOIN cases AS c ON c.id = t.case_id WHERE c.status = 'closed' AND t.ended_on IS NULL AND t.chosen_on <= ? ORDER BY t.chosen_on, t.rowid",
+    by,
+  );
 export const anyTreatmentsInBed = (db: Db, bedId: string): TreatmentRow[] =>
   any(db, treatmentRow, 'SELECT t.* FROM treatment AS t JOIN cases AS c ON c.id = t.case_id WHERE c.bed_id = ?', bedId);
 export const maybeOneTreatment = (db: Db, id: string): TreatmentRow | undefined =>

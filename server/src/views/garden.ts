@@ -8,13 +8,14 @@ import type { Db } from '../database';
 import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
 import { anyBeds, anyPlantings, oneGarden } from '../store/garden';
 import { anyLog } from '../store/log';
-import { anyTreatments } from '../store/treatments';
+import { anyMarkedInClosed, anyStepsOf, anyTreatments, type TreatmentRow } from '../store/treatments';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
 import { batchOf, keptOf } from './bench';
 import { logEntryOf } from './log';
 import { layOut, placeOf, stepsOf, type Deps } from './plan';
 import { historyOf } from './reading';
+import { maybeRemedy, puts } from './step-safety';
 
 /** From here on an earlier reading of the ground is told on the bed's card. */
 const groundToldFrom = 0.5;
@@ -98,7 +99,7 @@ function brewsToday(db: Db, today: string): TodayView['brews'] {
 }
 
 export function todayViewOf(deps: Deps): TodayView {
-  const { db } = deps;
+  const { db, tables } = deps;
   const laidOut = layOut(deps);
   const { today, hourNow, garden, cases, treatments, plan } = laidOut;
   const order = new Map(anyBeds(db).map(({ name, walking_order }) => [name, walking_order]));
@@ -128,6 +129,14 @@ export function todayViewOf(deps: Deps): TodayView {
     lateLooks: anyLateLooks(db, addDays(today, -14), addDays(today, daysShown)).map(
       ({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today }),
     ),
+    marked: anyMarkedInClosed(db, addDays(today, daysShown)).flatMap((row) => {
+      const remedy = maybeRemedy(tables, row.remedy);
+      if (!remedy) return [];
+      const { id, case_id, case_name, pattern, chosen_on } = row;
+      return [
+        { treatmentId: id, caseId: case_id, caseName: case_name, pattern, remedyName: remedy.name, on: chosen_on },
+      ];
+    }),
     // What merely followed, or is overdue and so stands on today, is no news.
     moved: plan.moved.flatMap(({ job, step, from, to, because }) => {
       if (because === undefined || from < today) return [];
@@ -146,15 +155,31 @@ export function todayViewOf(deps: Deps): TodayView {
 
 /** Lines of the log that the notebook shows. */
 const logShown = 60;
+/** Outcomes that tell whether a remedy worked; given up, left alone or mistaken tells nothing of it. */
+const tells = ['solved', 'no-change', 'worse', 'plant-harmed'];
+
+/** Chosen is not tried: it was put on at least once, or it was to wait. */
+function wasTried({ db, tables }: Pick<Deps, 'db' | 'tables'>, { id, remedy }: TreatmentRow): boolean {
+  const row = maybeRemedy(tables, remedy);
+  return (
+    row?.rung === 'leave' ||
+    anyStepsOf(db, id).some(({ step, outcome }) => outcome === 'done' && (!row || puts(row, step)))
+  );
+}
+
 /** Two imagined trials, one good and one bad, keep few trials from looking sure (Laplace). */
 const imaginedTrials = 2;
 
 export function notebookViewOf({ db, tables }: Deps): NotebookView {
   const { measures } = oneGarden(db);
-  const closed = anyCases(db).filter(({ status }) => status === 'closed');
+  const closed = anyCases(db).filter(({ status, outcome }) => status === 'closed' && tells.includes(outcome ?? 'left'));
   const byRemedy = new Map<string, NotebookView['worked'][number]['cases']>();
   for (const row of closed)
-    for (const remedy of new Set(anyTreatments(db, row.id).map((treatment) => treatment.remedy)))
+    for (const remedy of new Set(
+      anyTreatments(db, row.id)
+        .filter((treatment) => wasTried({ db, tables }, treatment))
+        .map((treatment) => treatment.remedy),
+    ))
       byRemedy.set(remedy, [
         ...(byRemedy.get(remedy) ?? []),
         { id: row.id, name: row.name, outcome: row.outcome ?? 'left', on: row.closed_on ?? row.opened_on },

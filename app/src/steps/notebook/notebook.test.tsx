@@ -6,7 +6,8 @@ import { NotebookPage } from './NotebookPage';
 const hrefs = () => [...document.body.querySelectorAll('[href]')].map((one) => one.getAttribute('href'));
 
 /** A case opened, treated and closed. */
-function closeOne(garden: TestGarden, outcome: 'solved' | 'given-up', remedy = 'water-jet') {
+function closeOne(garden: TestGarden, outcome: 'solved' | 'no-change' | 'given-up', isPutOn = true) {
+  const remedy = 'water-jet';
   const [bed] = garden.read('garden').beds;
   const [planting] = bed?.plantings ?? [];
   const command = () => ({ commandId: globalThis.crypto.randomUUID() });
@@ -15,7 +16,13 @@ function closeOne(garden: TestGarden, outcome: 'solved' | 'given-up', remedy = '
     bedId: bed?.id ?? '',
     ...(planting ? { plantingId: planting.id } : {}),
   } as never) as { id: string };
-  garden.act('chooseRemedy', { ...command(), remedy } as never, id);
+  const { id: treatmentId } = garden.act('chooseRemedy', { ...command(), remedy } as never, id) as { id: string };
+  if (isPutOn) {
+    const all = garden.read('oneCase', id).treatments.flatMap(({ steps }) => steps);
+    const step = all.find((one) => one.treatmentId === treatmentId && one.step === 'jet');
+    const acknowledged = (step?.cautions ?? []).map(({ rule = '' }) => rule);
+    garden.act('recordStep', { ...command(), treatmentId, step: 'jet', outcome: 'done', acknowledged } as never);
+  }
   garden.act('closeCase', { ...command(), outcome } as never, id);
   return id;
 }
@@ -44,10 +51,14 @@ describe('the notebook', () => {
   test('what did not help counts as a try, not as a help', async () => {
     const garden = openGarden({ demo: true });
     const before = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
-    closeOne(garden, 'given-up');
+    closeOne(garden, 'no-change');
     const after = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
     expect(after?.tried).toBe((before?.tried ?? 0) + 1);
     expect(after?.solved).toBe(before?.solved ?? 0);
+    // Chosen and never done, or given up, tells nothing of it.
+    closeOne(garden, 'solved', false);
+    closeOne(garden, 'given-up');
+    expect(garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet')?.tried).toBe(after?.tried);
     draw(<NotebookPage />);
     await reads('Everything that was done');
   });

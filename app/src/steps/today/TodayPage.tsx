@@ -4,13 +4,14 @@ import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { useToday } from '@/api/queries';
+import { useAct, useToday } from '@/api/queries';
 import { HoursBand } from '@/drawing/HoursBand';
 import { Tag } from '@/drawing/Tag';
 import { StepCard } from '@/steps/plan/StepCard';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
+import { useNotice } from '@/ui/notice';
 import { Empty, Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -94,6 +95,9 @@ function Due({ view }: { view: TodayView }) {
           </Link>
         </Sheet>
       ))}
+      {view.marked.map((marked) => (
+        <Marked key={marked.treatmentId} marked={marked} today={view.today} />
+      ))}
       {view.stuck.length > 0 && <Heading rank={3}>Waiting for better weather</Heading>}
       {view.stuck.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
@@ -103,6 +107,55 @@ function Due({ view }: { view: TodayView }) {
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
     </>
+  );
+}
+
+/** Its month has come, and the case it was marked in is closed. */
+function Marked({ marked, today }: { marked: TodayView['marked'][number]; today: string }) {
+  const reopenCase = useAct('reopenCase');
+  const endTreatment = useAct('endTreatment');
+  const tell = useNotice();
+  const { treatmentId, caseId, caseName, pattern, remedyName, on } = marked;
+  return (
+    <Sheet tone="cool">
+      <Row>
+        <Tag pattern={pattern} width={40} />
+        <Body strong>{`${remedyName}: ${caseName}`}</Body>
+      </Row>
+      <Small>{`Marked for ${dayWords(on, today)}. The case is closed; opened again, its steps stand here.`}</Small>
+      <Row wrap>
+        <Button
+          accessibilityLabel={`Open ${caseName} again for ${remedyName}`}
+          disabled={reopenCase.isPending}
+          onPress={() =>
+            reopenCase.mutate(
+              { id: caseId },
+              {
+                onSuccess: () => tell({ says: `${caseName} is open again.` }),
+                onError: (error) => tell({ says: error.message }),
+              },
+            )
+          }
+        >
+          Open it again
+        </Button>
+        <Button
+          accessibilityLabel={`Drop ${remedyName} for ${caseName}`}
+          disabled={endTreatment.isPending}
+          onPress={() =>
+            endTreatment.mutate(
+              { id: treatmentId },
+              {
+                onSuccess: () => tell({ says: `${remedyName} is dropped.` }),
+                onError: (error) => tell({ says: error.message }),
+              },
+            )
+          }
+        >
+          Drop it
+        </Button>
+      </Row>
+    </Sheet>
   );
 }
 

@@ -71,6 +71,23 @@ describe('today', () => {
     await holds(() => expect(garden.done.slice(before)).toEqual(['recordStep']));
   });
 
+  test('what was marked in a case that is closed by now is told, and can be taken up or dropped', async () => {
+    const garden = openGarden();
+    const bed = garden.act('addBed', { name: 'Long Bed', setting: 'bed' }) as { id: string };
+    const { id } = garden.act('openCase', { bedId: bed.id, name: 'Carrots' }) as { id: string };
+    garden.act('chooseRemedy', { remedy: 'net-cover', from: '2026-06-13' }, id);
+    garden.act('chooseRemedy', { remedy: 'collars', from: '2026-06-14' }, id);
+    garden.act('closeCase', { outcome: 'solved' }, id);
+    draw(<TodayPage />);
+    await reads('Net with sealed edges: Carrots');
+    expect(page()).toContain('The case is closed; opened again, its steps stand here.');
+    press(/^Drop .* for Carrots$/);
+    await holds(() => expect(garden.read('today').marked).toHaveLength(1));
+    press(/^Open Carrots again/);
+    await holds(() => expect(garden.read('oneCase', id).summary.status).toBe('open'));
+    expect(garden.read('today').marked).toEqual([]);
+  });
+
   test('without a line the tick is not shown as done', async () => {
     const garden = openGarden({ demo: true });
     const step = steps(garden).find(({ cautions }) => cautions.every(({ level }) => level === 'note'));

@@ -1,6 +1,8 @@
 import type { Draw, MarkOf } from '../mark';
 import { blackEye } from './black-eye';
+import { bristlyBud } from './bristly-bud';
 import { brownBuds } from './brown-buds';
+import { deadCluster } from './dead-cluster';
 import { eyeHole } from './eye-hole';
 import { few } from './few';
 import { flowerDrop } from './flower-drop';
@@ -13,6 +15,7 @@ import { rough } from './rough';
 import { scars } from './scars';
 import { shoulders } from './shoulders';
 import { smallDrop } from './small-drop';
+import { smutCob } from './smut-cob';
 import { zip } from './zip';
 
 const kinds: Record<MarkOf<'fruit'>['kind'], Draw<'fruit'>> = {
@@ -29,6 +32,9 @@ const kinds: Record<MarkOf<'fruit'>['kind'], Draw<'fruit'>> = {
   few,
   hollow,
   'brown-buds': brownBuds,
+  'bristly-bud': bristlyBud,
+  'dead-cluster': deadCluster,
+  'smut-cob': smutCob,
   'black-eye': blackEye,
   'flower-drop': flowerDrop,
 };
