@@ -157,11 +157,26 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
   );
 }
 
-/** Doubtful, and still the gardener's to choose. */
-function AskedFor({ row, view }: { row: RemedyRow; view: CaseView }) {
+/** Choosing one remedy for a case: the act, whether it is under way already, and what to say when it is done. */
+function useChoosing(row: RemedyRow, view: CaseView) {
   const chooseRemedy = useAct('chooseRemedy');
   const tell = useNotice();
-  const isRunning = view.treatments.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null);
+  const onPlan = `${row.name}: its steps are on the plan.`;
+  return {
+    choose: (more: { readonly strength?: number; readonly from?: string } = {}, says = onPlan) =>
+      chooseRemedy.mutate(
+        { id: view.summary.id, body: { remedy: row.id, ...more } },
+        { onSuccess: () => tell({ says }) },
+      ),
+    isRunning: view.treatments.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null),
+    isOff: chooseRemedy.isPending || view.summary.status === 'closed',
+    error: chooseRemedy.error,
+  };
+}
+
+/** Doubtful, and still the gardener's to choose. */
+function AskedFor({ row, view }: { row: RemedyRow; view: CaseView }) {
+  const { choose, isRunning, isOff, error } = useChoosing(row, view);
   return (
     <View style={{ gap: space.s, paddingVertical: space.s }}>
       <Body>{`${row.name}. ${row.honest}`}</Body>
@@ -169,59 +184,41 @@ function AskedFor({ row, view }: { row: RemedyRow; view: CaseView }) {
         {isRunning ? (
           <Small strong>Under way; see Do.</Small>
         ) : (
-          <Button
-            disabled={chooseRemedy.isPending || view.summary.status === 'closed'}
-            accessibilityLabel={`Choose it all the same: ${row.name}`}
-            onPress={() =>
-              chooseRemedy.mutate(
-                { id: view.summary.id, body: { remedy: row.id } },
-                { onSuccess: () => tell({ says: `${row.name}: its steps are on the plan.` }) },
-              )
-            }
-          >
+          <Button disabled={isOff} accessibilityLabel={`Choose it all the same: ${row.name}`} onPress={() => choose()}>
             Choose it all the same
           </Button>
         )}
       </Row>
-      {chooseRemedy.error && <Trouble error={chooseRemedy.error} />}
+      {error && <Trouble error={error} />}
     </View>
   );
 }
 
 function NextTimeLine({ next, view, today }: { next: NextTime; view: CaseView; today: string }) {
   const tables = useKnowledge();
-  const chooseRemedy = useAct('chooseRemedy');
-  const tell = useNotice();
   const { row } = next;
-  const isMarked = view.treatments.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null);
+  const { choose, isRunning, isOff, error } = useChoosing(row, view);
   // What has months is either for one to come, or for now, though it mends nothing that is here.
   const from = next.from ?? (next.months ? Number(today.slice(5, 7)) : undefined);
   const label = next.from === undefined ? 'Do it this season' : `Mark it for ${monthName(next.from)}`;
   const mark = (month: number) =>
-    chooseRemedy.mutate(
-      { id: view.summary.id, body: { remedy: row.id, from: firstDayOf(month, today) } },
-      { onSuccess: () => tell({ says: `${row.name}: marked for ${monthName(month)}.` }) },
-    );
+    choose({ from: firstDayOf(month, today) }, `${row.name}: marked for ${monthName(month)}.`);
   return (
     <View style={{ gap: 2, paddingVertical: space.s }}>
       <Body strong>{row.name}</Body>
       <Body>{sentence(`${nextTimeWords(next)}, for ${lowerFirst(rowNamed(tables, next.of))}: ${next.why}`)}</Body>
-      {isMarked ? (
+      {isRunning ? (
         <Small strong>Marked; see Do.</Small>
       ) : (
         from !== undefined && (
           <Row wrap>
-            <Button
-              disabled={chooseRemedy.isPending || view.summary.status === 'closed'}
-              accessibilityLabel={`${label}: ${row.name}`}
-              onPress={() => mark(from)}
-            >
+            <Button disabled={isOff} accessibilityLabel={`${label}: ${row.name}`} onPress={() => mark(from)}>
               {label}
             </Button>
           </Row>
         )
       )}
-      {chooseRemedy.error && <Trouble error={chooseRemedy.error} />}
+      {error && <Trouble error={error} />}
     </View>
   );
 }
@@ -232,19 +229,10 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
   const nameOf = (id: string) => lowerFirst(rowNamed(tables, id));
   const roles = useRoles();
   const [open, setOpen] = useState<'mix' | 'more'>();
-  const chooseRemedy = useAct('chooseRemedy');
-  const tell = useNotice();
+  const { choose, isRunning, isOff, error } = useChoosing(row, view);
   const recipe = row.recipe;
   const [strength, setStrength] = useState(remedy.strength);
-  const running = view.treatments.find((treatment) => treatment.remedy === row.id && treatment.endedOn === null);
-  const start = () =>
-    chooseRemedy.mutate(
-      {
-        id: view.summary.id,
-        body: { remedy: row.id, ...(strength === undefined ? {} : { strength }) },
-      },
-      { onSuccess: () => tell({ says: `${row.name}: its steps are on the plan.` }) },
-    );
+  const start = () => choose(strength === undefined ? {} : { strength });
   return (
     <Sheet style={remedy.suggested ? { borderWidth: 2.5, borderColor: roles.act } : undefined}>
       <Heading rank={3}>{row.name}</Heading>
@@ -274,15 +262,10 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
         </Row>
       )}
       <Row wrap>
-        {running ? (
+        {isRunning ? (
           <Small strong>Under way; see Do.</Small>
         ) : (
-          <Button
-            kind="main"
-            disabled={chooseRemedy.isPending || view.summary.status === 'closed'}
-            onPress={start}
-            accessibilityLabel={`Choose ${row.name}`}
-          >
+          <Button kind="main" disabled={isOff} onPress={start} accessibilityLabel={`Choose ${row.name}`}>
             Choose this
           </Button>
         )}
@@ -295,7 +278,7 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           More
         </Toggle>
       </Row>
-      {chooseRemedy.error && <Trouble error={chooseRemedy.error} />}
+      {error && <Trouble error={error} />}
       {open === 'mix' && (
         <MixCard
           remedy={row}
