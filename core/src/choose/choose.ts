@@ -259,8 +259,13 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
       )
       .map(({ id, remedies, why }) => ({ id, remedies: remedies.filter((remedy) => offered.has(remedy)), why })),
     notWorth: tables.remedies
-      .filter(({ grade, targets }) => grade === 'doubtful' && targets.some(({ of }) => chanceOf(of) >= likelyEnough))
-      .filter(({ id }) => !offered.has(id))
+      .filter(({ grade, targets }) =>
+        targets.some(
+          ({ of, fits }) =>
+            (grade === 'doubtful' || (grade === 'folk' && fits < hardlyFits)) && chanceOf(of) >= likelyEnough,
+        ),
+      )
+      .filter(({ id }) => !offered.has(id) && !leftOut.some((out) => out.id === id))
       .map((row) => ({ id: row.id, row })),
   };
 }
@@ -282,6 +287,8 @@ const answersWell = 0.5;
 
 /** Both of a pair must be this likely before they are called a pair. */
 const together = 0.3;
+/** What is plausible, unproven and helps less than this is named with what is doubtful. */
+const hardlyFits = 0.2;
 /** From here on a cause’s course, and what is often asked for against it, are told. */
 const likelyEnough = 0.2;
 

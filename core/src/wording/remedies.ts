@@ -1,4 +1,6 @@
+import type { Pace } from '../choose';
 import { keptName, type KeptTable, type RemedyFacts, type Tables } from '../tables';
+import { counted } from './everyday/language';
 
 const harmWords = { safe: 'spares', some: 'harms some', harm: 'harms' } as const;
 
@@ -17,4 +19,24 @@ export const costWords: Readonly<Record<RemedyFacts['cost'], string>> = {
 export function keptWords(tables: Tables, table: KeptTable, id: string): string {
   const { known, name } = keptName(tables, table, id);
   return known ? name : `no longer known: ${name}`;
+}
+
+/** How soon what feeds or mends the ground is seen to act, as a heading. */
+export const paceWords: Readonly<Record<Pace, string>> = {
+  days: 'In days',
+  weeks: 'In weeks',
+  months: 'In months',
+  'next-season': 'Not this season',
+};
+
+/** Up to so many days a span is told in days, then in weeks, then in months. */
+const inDaysUpTo = 21;
+const inWeeksUpTo = 120;
+
+/** "5 to 10 days", "4 to 13 weeks", "2 to 12 months". */
+export function spanOfDays([from, to]: readonly [number, number]): string {
+  const [length, one, many] =
+    to <= inDaysUpTo ? [1, 'day', 'days'] : to <= inWeeksUpTo ? [7, 'week', 'weeks'] : [30, 'month', 'months'];
+  const [first, last] = [Math.max(1, Math.round(from / length)), Math.round(to / length)];
+  return first === last ? counted(last, one, many) : `${first} to ${counted(last, one, many)}`;
 }

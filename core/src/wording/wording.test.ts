@@ -11,6 +11,7 @@ import {
   keepsWords,
   listWords,
   lowerFirst,
+  spanOfDays,
   sparesWords,
   spoonNote,
   weekdayOf,
@@ -120,3 +121,11 @@ test('lists and small letters', () => {
   expect(listWords(['soap', 'oil', 'milk'])).toBe('soap, oil and milk');
   expect(lowerFirst('Soap spray')).toBe('soap spray');
 });
+
+test.each([
+  [[5, 10], '5 to 10 days'],
+  [[1, 1], '1 day'],
+  [[14, 28], '2 to 4 weeks'],
+  [[28, 90], '4 to 13 weeks'],
+  [[60, 365], '2 to 12 months'],
+] as const)('a span of %p days is told as a gardener would', (days, says) => expect(spanOfDays(days)).toBe(says));

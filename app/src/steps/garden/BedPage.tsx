@@ -15,6 +15,7 @@ import { LinkButton } from '@/ui/LinkButton';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { rootWords, settingWords } from '@/wording/places';
+import { ActsWhen } from './ActsWhen';
 import { Harvests } from './Harvests';
 import { JarTest, LabTest, TestsDone } from './SoilTests';
 
@@ -43,6 +44,7 @@ export function BedPage() {
                 <LabTest bed={bed} />
                 <TestsDone bed={bed} />
                 <Harvests bed={bed} />
+                <ActsWhen />
               </View>
             </View>
           </>

@@ -137,6 +137,17 @@ describe('one bed', () => {
     expect(opened).toMatchObject({ bedId: id, plant: null });
   });
 
+  test('what feeds and mends the ground is told by how soon it acts', async () => {
+    bedWith(openGarden());
+    await reads('What the ground says');
+    expect(page()).not.toContain('Not this season');
+    press('What acts when');
+    await reads('Not this season');
+    expect(page()).toMatch(/In days.*Dilute feed: 5 to 10 days.*In months.*Compost on top: 2 to 12 months/s);
+    press('What acts when');
+    expect(page()).not.toContain('Not this season');
+  });
+
   test('the demo’s beds say what their ground is, how sure, and from what', async () => {
     const garden = openGarden({ demo: true });
     const bed = garden
