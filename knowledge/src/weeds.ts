@@ -162,7 +162,7 @@ export const weeds: readonly WeedRow[] = [
   weed({
     id: 'weed-rush',
     name: 'Rushes and sedges',
-    synonyms: ['rush', 'rushes', 'sedge', 'sedges', 'nutsedge', 'nutgrass', 'soft rush'],
+    synonyms: ['rush', 'rushes', 'sedge', 'sedges', 'nutsedge', 'nutgrass', 'nut grass', 'soft rush'],
     plain: 'Stiff round or three-edged stems in tufts, brown flower clusters near the top.',
     life: 'perennial',
     root: 'rhizome',
@@ -583,7 +583,19 @@ export const weeds: readonly WeedRow[] = [
   weed({
     id: 'weed-couch',
     name: 'Couch grass',
-    synonyms: ['couch', 'couch grass', 'twitch', 'quackgrass', 'scutch', 'wicks'],
+    synonyms: [
+      'couch',
+      'couch grass',
+      'twitch',
+      'quackgrass',
+      'scutch',
+      'wicks',
+      'bermuda grass',
+      'kikuyu',
+      'perennial grass',
+      'grass with runners',
+      'running grass',
+    ],
     plain: 'Coarse grass on sharp white rhizomes that run through everything.',
     life: 'perennial',
     root: 'rhizome',
@@ -596,7 +608,7 @@ export const weeds: readonly WeedRow[] = [
   weed({
     id: 'weed-bindweed',
     name: 'Bindweed',
-    synonyms: ['bindweed', 'morning glory weed', 'devils guts', 'bellbine'],
+    synonyms: ['bindweed', 'morning glory', 'morning glory weed', 'wild morning glory', 'devils guts', 'bellbine'],
     plain: 'Twining stems, arrow leaves, white or pink trumpets, brittle white roots.',
     life: 'perennial',
     root: 'runner',

@@ -56,10 +56,7 @@ export const waterConditions: readonly ConditionRow[] = [
     plain: 'Dry and drenched by turns, so that roots stop and start.',
     about: 'water',
     prior: { base: 0.12, bySetting: { pot: 1.8, greenhouse: 1.5 } },
-    signs: [
-      shows('care-uneven-watering', 0.95, 'the watering log says so'),
-      shows('fruit-split', 0.45, 'a sudden drench bursts skins that had stopped growing'),
-    ],
+    signs: [shows('care-uneven-watering', 0.95, 'the watering log says so')],
     avoid: [],
     source: 'extension',
     grade: 'guideline',

@@ -412,7 +412,7 @@ export const fruitSigns: readonly SignRow[] = [
     'Fruit hollowed out',
     'Ripe fruit is eaten out to the skin; wasps, or gnawed with tooth marks.',
     'fruit hole',
-    0.015,
+    0.008,
     plate('apple', [{ draw: 'gnaw', kind: 'hollow' }]),
     [
       '=hollowed fruit',

@@ -209,7 +209,7 @@ export const groundSigns: readonly SignRow[] = [
     'Fast dark beetles under stones',
     'Long-legged black or bronze beetles run away when a stone or board is lifted.',
     'soil-surface insect',
-    0.03,
+    0.005,
     plate('soil', [
       {
         draw: 'creature',

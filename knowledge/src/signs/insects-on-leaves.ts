@@ -151,7 +151,7 @@ export const insectsOnLeavesSigns: readonly SignRow[] = [
     'White or yellow cocoons on a caterpillar',
     'A caterpillar carries or sits by a heap of small white or yellow silk cocoons.',
     'leaves insect',
-    0.004,
+    0.002,
     plate('leaf', [
       { draw: 'creature', of: { body: 'worm', tone: 'green', stumps: 4, legs: 3 }, size: 1.6 },
       { draw: 'eggs', tone: 'white', kind: 'cocoons' },

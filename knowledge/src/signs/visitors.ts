@@ -23,7 +23,7 @@ export const visitorsSigns: readonly SignRow[] = [
     'Garden spiders and their wheels',
     'Round webs between plants, or loose sheets in grass, with a spider.',
     'around web',
-    0.08,
+    0.02,
     plate('insect', [
       { draw: 'creature', of: { body: 'round', tone: 'brown', legs: 4, pattern: 'bands', accent: 'tan' }, size: 2.6 },
     ]),
