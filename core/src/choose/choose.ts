@@ -170,7 +170,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
     seen: new Set(weighing.seen),
   };
   const scored: RankedRemedy[] = [];
-  const leftOut: LeftOut[] = [];
+  const out: { readonly left: LeftOut; readonly help: number }[] = [];
   const later: { readonly row: RemedyRow; readonly meant: readonly Meant[] }[] = [];
   for (const row of tables.remedies) {
     const meant = meantBy(row, stakes, here);
@@ -181,7 +181,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
     if (now.length === 0 && timely.length > 0 && helpOf(timely) >= worthOffering) {
       const against = reasonAgainst(tables, row, weighing, circumstances);
       if (against?.kind === 'speaks-against' || against?.kind === 'harms-helpers')
-        leftOut.push({ id: row.id, row, reason: against });
+        out.push({ left: { id: row.id, row, reason: against }, help: helpOf(timely) });
     }
     if (notNow.length > 0 && mayBeLater(tables, row, weighing, circumstances)) later.push({ row, meant: notNow });
     const isWaiting = row.rung === 'leave';
@@ -194,7 +194,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
         ? { kind: 'not-sure', of: surest.of, chance: surest.chance }
         : reasonAgainst(tables, row, weighing, circumstances);
     if (reason) {
-      leftOut.push({ id: row.id, row, reason });
+      out.push({ left: { id: row.id, row, reason }, help });
       continue;
     }
     const testLeaf = testLeafFor(tables, row, circumstances.plant, row.scene);
@@ -240,6 +240,12 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
     ),
     ...scored.filter(({ id }) => !suggested.has(id)),
   ];
+  // What would have helped most first; what only belongs elsewhere last: it says least.
+  const leftOut = [...out]
+    .sort(
+      (a, b) => Number(a.left.reason.kind === 'setting') - Number(b.left.reason.kind === 'setting') || b.help - a.help,
+    )
+    .map(({ left }) => left);
   const offered = new Set(ranked.map(({ id }) => id));
   const chanceOf = (of: string) => stakes.find((stake) => stake.of === of)?.chance ?? 0;
   return {
@@ -247,8 +253,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
       ...remedy,
       standing: [...ladderStanding(remedy, ranked, urgent), ...remedy.standing],
     })),
-    // What only belongs elsewhere comes last: it says least.
-    leftOut: [...leftOut].sort((a, b) => Number(a.reason.kind === 'setting') - Number(b.reason.kind === 'setting')),
+    leftOut,
     nextTime: nextTimes(later, here),
     ...(rivals ? { rivals } : {}),
     leave: leaveIt(tables, weighing, season),
@@ -265,7 +270,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
             (grade === 'doubtful' || (grade === 'folk' && fits < hardlyFits)) && chanceOf(of) >= likelyEnough,
         ),
       )
-      .filter(({ id }) => !offered.has(id) && !leftOut.some((out) => out.id === id))
+      .filter(({ id }) => !offered.has(id) && !leftOut.some((left) => left.id === id))
       .map((row) => ({ id: row.id, row })),
   };
 }

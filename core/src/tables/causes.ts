@@ -110,7 +110,7 @@ export interface ConditionRow extends Sourced {
   readonly id: ConditionId;
   readonly name: string;
   readonly plain: string;
-  readonly about: 'soil' | 'water' | 'feeding' | 'air' | 'weather';
+  readonly about: 'soil' | 'place' | 'water' | 'feeding' | 'air' | 'weather';
   /** Both cannot hold; named on one of the two. */
   readonly opposite?: ConditionId;
   /** Factor on the odds after days of such weather, outdoors. */
