@@ -30,6 +30,7 @@ const floors = [
   'judge',
   'choose',
   'mix',
+  'jobs',
   'plan',
   'follow',
   'practice',

@@ -4,6 +4,8 @@
  */
 export { CasePage } from '@/steps/cases/CasePage';
 export { BedPage } from '@/steps/garden/BedPage';
+export { JobPage } from '@/steps/job/JobPage';
+export { NewJobPage } from '@/steps/job/NewJobPage';
 export { BenchPage } from '@/steps/mix/BenchPage';
 export { PlatesPage } from '@/steps/plates/PlatesPage';
 export { PracticePage } from '@/steps/practice/PracticePage';

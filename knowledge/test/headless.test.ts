@@ -69,9 +69,9 @@ describe('a plan from a file', () => {
     const first = plan([soap('a')]);
     const previous = first.steps.map(({ job, step, date, hour }) => ({ job, step, date, hour }));
     expect(plan([soap('a')], { previous }).moved).toEqual([]);
-    const spray = first.steps.find(({ step }) => step === 'spray');
+    const spray = first.steps.find(({ step }) => step === 'spray-2');
     const { moved } = plan([soap('a')], { previous, daysAway: [spray?.date ?? ''] });
-    expect(moved.find(({ step }) => step === 'spray')).toMatchObject({ from: spray?.date, why: 'you are away' });
+    expect(moved.find(({ step }) => step === 'spray-2')).toMatchObject({ from: spray?.date, why: 'you are away' });
   });
 
   test.each(measureSystems.map((system) => [system] as const))('is told in %s measures alone', (measures) => {

@@ -115,7 +115,7 @@ describe('one judge for the plan', () => {
   const classesOf = (remedy: Job['remedy']) => thingsOf(knowledge, remedy).flatMap(({ classes }) => classes);
   const jobOf = (at: number, place: string, harvestOn: string | undefined): Job => ({
     id: `job-${at}`,
-    place,
+    places: [place],
     remedy: putOn[at % putOn.length] as Job['remedy'],
     chosenOn: today,
     done: [],

@@ -106,19 +106,20 @@ describe('what to buy and what it costs', () => {
     wanted: false,
     ...more,
   });
-  const remedyOf = (id: string) => knowledge.remedies.filter((remedy) => remedy.id === id);
+  /** Three rounds of a litre and a half at 1 %. */
+  const soap = [{ remedy: 'soap-spray', parts: [{ ingredient: 'liquid-soap', ml: 15 }], times: 3 }];
 
   test('nothing is on the list while no cupboard is kept', () => {
-    expect(shoppingList(knowledge, [], remedyOf('soap-spray'))).toEqual([]);
+    expect(shoppingList([], soap)).toEqual([]);
   });
 
   test('three sprays of 15 mL need 45 mL: enough is not listed, too little is', () => {
-    expect(shoppingList(knowledge, [row('liquid-soap')], remedyOf('soap-spray'))).toEqual([]);
-    const [item] = shoppingList(knowledge, [row('liquid-soap', { amount: 44 })], remedyOf('soap-spray'));
+    expect(shoppingList([row('liquid-soap')], soap)).toEqual([]);
+    const [item] = shoppingList([row('liquid-soap', { amount: 44 })], soap);
     if (!item) throw new Error('soap is to be bought');
     expect(shoppingWords(knowledge, item, 'metric')).toBe('45 mL for soap spray, 44 mL there');
     expect(shoppingWords(knowledge, item, 'us')).toBe('3 tablespoons for soap spray, 3 tablespoons there');
-    expect(shoppingList(knowledge, [row('liquid-soap', { amount: null })], remedyOf('soap-spray'))).toEqual([]);
+    expect(shoppingList([row('liquid-soap', { amount: null })], soap)).toEqual([]);
   });
 
   test('15 mL from 500 mL at 6.00 cost 0.18; where a price is missing nothing is said', () => {

@@ -6,6 +6,7 @@ import climate from './migrations/004_climate.sql';
 import bench from './migrations/005_bench.sql';
 import logByDay from './migrations/006_log_by_day.sql';
 import sure from './migrations/007_sure.sql';
+import job from './migrations/008_job.sql';
 
 export type Db = Database.Database;
 
@@ -18,6 +19,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '005_bench', sql: bench },
   { name: '006_log_by_day', sql: logByDay },
   { name: '007_sure', sql: sure },
+  { name: '008_job', sql: job },
 ];
 
 /**

@@ -4,14 +4,17 @@ import type { Tables } from '@trowel/core/tables';
 import * as atBench from './acts/bench';
 import * as inCases from './acts/cases';
 import * as inGarden from './acts/garden';
+import * as inJobs from './acts/jobs';
 import { notFound } from './problems';
 import { maybeOneRecipe } from './store/bench';
 import { maybeOneCase } from './store/cases';
 import { benchViewOf } from './views/bench';
+import { jobViewOf } from './views/jobs';
+import { maybeOneJob } from './store/jobs';
 import { caseSummaries, caseViewOf } from './views/cases';
 import { bedViewOf, practiceViewOf } from './views/clinic';
 import { gardenViewOf, notebookViewOf, todayViewOf } from './views/garden';
-import type { Deps } from './views/plan';
+import { layOut, type Deps } from './views/plan';
 import { standInWeather } from './weather/stand-in';
 
 /** One handler for each call of the table; one that is missing, or of another shape, does not compile. */
@@ -29,6 +32,7 @@ export const reads: Reads = {
   garden: gardenViewOf,
   cases: caseSummaries,
   oneCase: (deps, id) => caseViewOf(deps, found(maybeOneCase(deps.db, id), 'case', id)),
+  job: (deps, id) => jobViewOf(deps, layOut(deps), found(maybeOneJob(deps.db, id), 'job', id)),
   bed: (deps, id) => found(bedViewOf(deps, id), 'bed', id),
   bench: benchViewOf,
   recipe: ({ db }, id) => found(maybeOneRecipe(db, id), 'recipe', id).document,
@@ -51,7 +55,7 @@ export const asks: Asks = {
   mixAsk: (tables, order) => answerOrder(tables, { way: 'ask', ...order }),
 };
 
-export const acts: Acts = { ...inCases.acts, ...inGarden.acts, ...atBench.acts };
+export const acts: Acts = { ...inCases.acts, ...inJobs.acts, ...inGarden.acts, ...atBench.acts };
 
 /** The number of rows of every table. */
 export function countRows(tables: Tables): Record<string, number> {

@@ -27,33 +27,43 @@ describe('one case from first sign to verdict', () => {
     const read = await theCase(id);
     expect(read.summary.leading.map((row) => row.id)).toEqual(expect.arrayContaining(['aphids', 'ants-tending']));
 
-    const { id: treatmentId } = await post(`/cases/${id}/remedies`, { remedy: 'soap-spray' });
-    await post(`/cases/${id}/looks`, { treatmentId, kind: 'before', counts: [22, 3, 40, 0, 18, 31, 9, 27, 2, 14] });
-    for (const step of ['count', 'test-leaf']) await post('/steps', { treatmentId, step, outcome: 'done' });
+    const { id: jobId } = await post(`/cases/${id}/remedies`, { remedy: 'soap-spray' });
+    // One count: it is the one before, and it ticks the step that asked for it.
+    const counted = await world.api
+      .post('/api/counts')
+      .send({ jobId, counts: [22, 3, 40, 0, 18, 31, 9, 27, 2, 14] })
+      .expect(200);
+    expect(counted.body.ticked).toEqual(['count']);
+    await post('/steps', { jobId, step: 'test-leaf', outcome: 'done' });
     // A leaf that burns shows it within two days: an hour after the test nothing is known.
-    const tooSoon = await world.api
-      .post('/api/steps')
-      .send({ treatmentId, step: 'spray', outcome: 'done' })
-      .expect(409);
+    const tooSoon = await world.api.post('/api/steps').send({ jobId, step: 'spray', outcome: 'done' }).expect(409);
     expect(tooSoon.body.detail).toMatch(/test leaf needs 2 days/);
     world.setNow('2026-06-12T17:00:00Z');
+    // Nobody has looked at the leaves that were tried: the rest waits for that.
+    const unseen = await world.api.post('/api/steps').send({ jobId, step: 'spray', outcome: 'done' }).expect(409);
+    expect(unseen.body.detail).toMatch(/Nobody has looked at the test leaves/);
+    const mute = await world.api.post('/api/steps').send({ jobId, step: 'test-look', outcome: 'done' }).expect(422);
+    expect(mute.body.fields[0]).toMatchObject({ field: 'result' });
+    await post('/steps', { jobId, step: 'test-look', outcome: 'done', result: 'unharmed' });
     // What can hurt fish is read before it is put on; unread, nothing is ticked.
-    const spray = (await theCase(id)).treatments[0]?.steps.find(({ step }) => step === 'spray');
+    const spray = (await theCase(id)).jobs[0]?.steps.find(({ step }) => step === 'spray');
     expect(spray?.cautions.map(({ says }) => says).join()).toMatch(/kills fish/);
-    const unread = await world.api.post('/api/steps').send({ treatmentId, step: 'spray', outcome: 'done' }).expect(409);
+    const unread = await world.api.post('/api/steps').send({ jobId, step: 'spray', outcome: 'done' }).expect(409);
     expect(unread.body.detail).toMatch(/kills fish/);
     expect(unread.body.fields[0]).toMatchObject({ field: 'acknowledged' });
     const acknowledged = spray?.cautions.flatMap(({ rule = '' }) => rule);
-    await post('/steps', { treatmentId, step: 'spray', outcome: 'done', acknowledged });
-    expect((await theCase(id)).log[0]?.says).toMatch(/^Step: Spray undersides .*having read “Soap kills fish/);
+    await post('/steps', { jobId, step: 'spray', outcome: 'done', acknowledged });
+    expect((await theCase(id)).log[0]?.says).toMatch(
+      /^Step: Spray undersides .*1\.5 L of ready mix.*having read “Soap kills fish/,
+    );
 
     world.setNow('2026-06-14T09:00:00Z');
-    await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [12, 0, 25, 3, 8, 14, 2, 19, 1, 6] });
-    expect((await theCase(id)).treatments[0]?.follow).toMatchObject({ verdict: 'too-early', couldBeChance: true });
+    await post('/counts', { jobId, counts: [12, 0, 25, 3, 8, 14, 2, 19, 1, 6] });
+    expect((await theCase(id)).jobs[0]?.follow).toMatchObject({ verdict: 'too-early', couldBeChance: true });
 
     world.setNow('2026-06-18T09:00:00Z');
-    await post(`/cases/${id}/looks`, { treatmentId, kind: 'after', counts: [0, 0, 1, 0, 0, 2, 0, 0, 0, 0] });
-    expect((await theCase(id)).treatments[0]?.follow?.verdict).toBe('solved');
+    await post('/counts', { jobId, counts: [0, 0, 1, 0, 0, 2, 0, 0, 0, 0] });
+    expect((await theCase(id)).jobs[0]?.follow?.verdict).toBe('solved');
     await post(`/cases/${id}/close`, { outcome: 'solved' });
     const closed = await theCase(id);
     expect(closed.summary).toMatchObject({ status: 'closed', outcome: 'solved', lateLookOn: '2026-07-02' });
@@ -71,20 +81,20 @@ describe('one case from first sign to verdict', () => {
 
   test('a tick can be undone, and then the step is planned again', async () => {
     const id = await openCase();
-    const { id: treatmentId } = await post(`/cases/${id}/remedies`, { remedy: 'water-jet' });
-    await post('/steps', { treatmentId, step: 'count', outcome: 'done' });
-    await post('/steps', { treatmentId, step: 'count', outcome: 'undone' });
-    expect((await theCase(id)).treatments[0]?.steps[0]).toMatchObject({ step: 'count', state: 'planned' });
-    await world.api.post('/api/steps').send({ treatmentId, step: 'count', outcome: 'undone' }).expect(409);
+    const { id: jobId } = await post(`/cases/${id}/remedies`, { remedy: 'water-jet' });
+    await post('/steps', { jobId, step: 'count', outcome: 'done', result: 'could-not' });
+    await post('/steps', { jobId, step: 'count', outcome: 'undone' });
+    expect((await theCase(id)).jobs[0]?.steps[0]).toMatchObject({ step: 'count', state: 'planned' });
+    await world.api.post('/api/steps').send({ jobId, step: 'count', outcome: 'undone' }).expect(409);
   });
 
   test('the same command sent twice is done once and answered alike', async () => {
     const id = await openCase();
-    const body = { commandId: 'once-and-once-only', kind: 'before', counts: [1, 2, 3] };
-    const first = await world.api.post(`/api/cases/${id}/looks`).send(body).expect(200);
-    const second = await world.api.post(`/api/cases/${id}/looks`).send(body).expect(200);
+    const body = { commandId: 'once-and-once-only', caseId: id, sign: 'clusters', counts: [1, 2, 3] };
+    const first = await world.api.post('/api/counts').send(body).expect(200);
+    const second = await world.api.post('/api/counts').send(body).expect(200);
     expect(second.body).toEqual(first.body);
-    expect((await theCase(id)).looks).toHaveLength(1);
+    expect((await theCase(id)).counts).toHaveLength(1);
   });
 
   test('what was had before raises the odds next time in that bed', async () => {
@@ -128,7 +138,7 @@ describe('what is refused, by name, with nothing written', () => {
       422,
       'items[1].sign',
     ],
-    ['a negative count', (id) => [`/cases/${id}/looks`, { kind: 'before', counts: [3, -1] }], 422, 'counts[1]'],
+    ['a negative count', (id) => ['/counts', { caseId: id, counts: [3, -1] }], 422, 'counts[1]'],
     ['an unknown remedy', (id) => [`/cases/${id}/remedies`, { remedy: 'moon-dust' }], 422, 'remedy'],
     [
       'a strength beyond the limit',
@@ -169,7 +179,7 @@ describe('what is refused, by name, with nothing written', () => {
     const answer = await problem(`/cases/${id}/remedies`, { remedy: 'peroxide-drench', strength: 0.3 }).expect(409);
     expect(answer.body.detail).toMatch(/limit of 0.1 %/);
     await post(`/cases/${id}/remedies`, { remedy: 'peroxide-drench' });
-    expect((await theCase(id)).treatments[0]?.strength).toBe(0.1);
+    expect((await theCase(id)).jobs[0]?.amounts?.strength).toBe(0.1);
   });
 
   test('a closed case takes no more signs until it is opened again', async () => {
@@ -216,7 +226,7 @@ describe('the headless surface over HTTP', () => {
         jobs: [{ id: 'a', place: 'Long Bed', remedy: 'soap-spray' }],
       })
       .expect(200);
-    expect(planned.body.steps.length + planned.body.unplaced.length).toBe(6);
+    expect(planned.body.steps.length + planned.body.unplaced.length).toBe(7);
     const followed = await world.api
       .post('/api/follow')
       .send({
@@ -273,22 +283,22 @@ describe('what is marked for a month to come', () => {
     const now = (await post(`/cases/${id}/remedies`, { remedy: 'hand-pick' })).id ?? '';
     expect(marked).not.toBe('');
     await post(`/cases/${id}/close`, { outcome: 'solved' });
-    const ended = Object.fromEntries((await theCase(id)).treatments.map((row) => [row.id, row.endedOn]));
+    const ended = Object.fromEntries((await theCase(id)).jobs.map((row) => [row.id, row.endedOn]));
     expect(ended[marked]).toBeNull();
     expect(ended[now]).not.toBeNull();
     const today = async () => todayView.parse((await world.api.get('/api/today').expect(200)).body);
     expect((await today()).marked).toEqual([]);
 
     world.setNow('2026-07-30T09:00:00Z');
-    expect((await today()).marked).toMatchObject([{ treatmentId: marked, caseId: id, on: '2026-08-01' }]);
-    await post(`/treatments/${marked}/end`, {});
+    expect((await today()).marked).toMatchObject([{ jobId: marked, caseId: id, on: '2026-08-01' }]);
+    await post(`/jobs/${marked}/end`, {});
     expect((await today()).marked).toEqual([]);
   });
 
   test('a day that has passed is today, and a day that is none is refused by name', async () => {
     const id = await openCase();
     await post(`/cases/${id}/remedies`, { remedy: 'hand-pick', from: '2020-01-01' });
-    expect((await theCase(id)).treatments[0]?.chosenOn).toBe('2026-06-10');
+    expect((await theCase(id)).jobs[0]?.chosenOn).toBe('2026-06-10');
     const refused = await world.api.post(`/api/cases/${id}/remedies`).send({ remedy: 'net-cover', from: 'August' });
     expect(refused.status).toBe(422);
     expect(JSON.stringify(refused.body)).toMatch(/from/);
@@ -306,11 +316,11 @@ describe('what is marked for a month to come', () => {
 
     const [bed] = (await world.api.get('/api/garden').expect(200)).body.beds;
     const done = (await post('/cases', { bedId: bed.id, plantingId: bed.plantings[0].id })).id ?? '';
-    const treatmentId = (await post(`/cases/${done}/remedies`, { remedy: 'hand-pick' })).id ?? '';
+    const jobId = (await post(`/cases/${done}/remedies`, { remedy: 'hand-pick' })).id ?? '';
     const applies = knowledge.remedies.find((row) => row.id === 'hand-pick')?.steps.find((one) => one.applies)?.id;
-    const steps = (await theCase(done)).treatments.flatMap((row) => row.steps);
+    const steps = (await theCase(done)).jobs.flatMap((row) => row.steps);
     const acknowledged = (steps.find(({ step }) => step === applies)?.cautions ?? []).map(({ rule = '' }) => rule);
-    await post('/steps', { treatmentId, step: applies ?? '', outcome: 'done', acknowledged });
+    await post('/steps', { jobId, step: applies ?? '', outcome: 'done', acknowledged });
     await post(`/cases/${done}/close`, { outcome: 'given-up' });
     expect(await worked()).toEqual([]);
     await post(`/cases/${done}/reopen`, {});
@@ -323,15 +333,15 @@ describe('ticking asks the judge what this place has had', () => {
   async function chosen(remedy: string, caseId: string): Promise<string> {
     return (await post(`/cases/${caseId}/remedies`, { remedy })).id ?? '';
   }
-  const applied = (remedy: CaseView['treatments'][number]) => remedy.steps.find(({ carry }) => carry !== null);
-  const tick = (treatmentId: string, step: string, acknowledged: readonly string[] = []) =>
-    world.api.post('/api/steps').send({ treatmentId, step, outcome: 'done', acknowledged });
+  const applied = (remedy: CaseView['jobs'][number]) => remedy.steps.find(({ carry }) => carry !== null);
+  const tick = (jobId: string, step: string, acknowledged: readonly string[] = []) =>
+    world.api.post('/api/steps').send({ jobId, step, outcome: 'done', acknowledged });
 
   test('too near to another remedy is to be read, by its own key, before it is ticked', async () => {
     const first = await openCase();
     const milk = await chosen('soap-spray', first);
-    await post('/steps', { treatmentId: milk, step: 'test-leaf', outcome: 'skipped' });
-    const spray = applied((await theCase(first)).treatments[0] as never);
+    await post('/steps', { jobId: milk, step: 'test-leaf', outcome: 'skipped' });
+    const spray = applied((await theCase(first)).jobs[0] as never);
     const read = (spray?.cautions ?? []).map(({ rule = '' }) => rule);
     await tick(milk, spray?.step ?? '', read).expect(200);
 
@@ -340,8 +350,8 @@ describe('ticking asks the judge what this place has had', () => {
     const second =
       (await post('/cases', { bedId: garden.beds[0].id, plantingId: garden.beds[0].plantings[0].id })).id ?? '';
     const again = await chosen('soap-spray', second);
-    await post('/steps', { treatmentId: again, step: 'test-leaf', outcome: 'skipped' });
-    const view = (await theCase(second)).treatments[0];
+    await post('/steps', { jobId: again, step: 'test-leaf', outcome: 'skipped' });
+    const view = (await theCase(second)).jobs[0];
     const step = view?.steps.find(({ step: id }) => id === 'spray');
     expect(step?.cautions.map(({ rule }) => rule)).toContain('too-often:soap-pace');
     const refused = await tick(again, 'spray', read).expect(409);
@@ -356,7 +366,7 @@ describe('ticking asks the judge what this place has had', () => {
     const second =
       (await post('/cases', { bedId: garden.beds[0].id, plantingId: garden.beds[0].plantings[0].id })).id ?? '';
     await chosen('soap-spray', second);
-    const days = [...(await theCase(first)).treatments, ...(await theCase(second)).treatments]
+    const days = [...(await theCase(first)).jobs, ...(await theCase(second)).jobs]
       .flatMap(({ steps }) => steps)
       .filter(({ step, date }) => step.startsWith('spray') && date !== null)
       .map(({ date }) => Date.parse(date ?? '') / 86_400_000)

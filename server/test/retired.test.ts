@@ -29,7 +29,7 @@ async function oldCase(): Promise<string> {
   world.db.exec(`
     UPDATE observation SET sign = 'stickiness' WHERE sign = 'honeydew';
     UPDATE observation SET sign = 'fairy-dust' WHERE sign = 'curled-tips';
-    UPDATE treatment SET remedy = 'soap-wash' WHERE remedy = 'soap-spray';
+    UPDATE job SET remedy = 'soap-wash' WHERE remedy = 'soap-spray';
     UPDATE planting SET plant = 'ribes' WHERE plant = 'redcurrant';
   `);
   return id;
@@ -48,8 +48,8 @@ describe('ids that are no longer in the tables', () => {
     const view = caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body);
     expect(view.situation.plant).toBe('redcurrant');
     expect(view.situation.evidence).toEqual([expect.objectContaining({ sign: 'honeydew', state: 'seen' })]);
-    expect(view.treatments[0]).toMatchObject({ remedy: 'soap-spray' });
-    expect(view.treatments[0]?.steps.length).toBeGreaterThan(2);
+    expect(view.jobs[0]).toMatchObject({ remedy: 'soap-spray' });
+    expect(view.jobs[0]?.steps.length).toBeGreaterThan(2);
     // What is gone for good is shown by the name it had.
     expect(view.noLongerKnown.join()).toContain('Fairy dust');
     // What is noted now stands under today's id, and takes back what was noted under the old one.

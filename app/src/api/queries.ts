@@ -21,6 +21,7 @@ export const useToday = () => useQuery(queryOf('today'));
 export const useGarden = () => useQuery(queryOf('garden'));
 export const useCases = () => useQuery(queryOf('cases'));
 export const useCase = (id: string) => useQuery(queryOf('oneCase', id));
+export const useJob = (id: string) => useQuery(queryOf('job', id));
 export const useBed = (id: string) => useQuery(queryOf('bed', id));
 export const usePractice = () => useQuery(queryOf('practice'));
 export const useBench = () => useQuery(queryOf('bench'));
@@ -55,14 +56,19 @@ interface Then<Output> {
 }
 
 type EvidenceItem = CaseView['situation']['evidence'][number];
-type NotedItem = Pick<EvidenceItem, 'sign' | 'amount'> & { readonly state: EvidenceItem['state'] | 'not-looked' };
+type NotedItem = Pick<EvidenceItem, 'sign' | 'amount'> & {
+  readonly state: EvidenceItem['state'] | 'not-looked';
+  /** Counted one by one. */
+  readonly counts?: number[];
+};
 
 /** Notes or takes back a sign at once on the page, then on the server; taken back again if that fails. */
 export function useNoteSign(caseId: string) {
   const client = useQueryClient();
   const { queryKey } = queryOf('oneCase', caseId);
   return useMutation({
-    mutationFn: (item: NotedItem) => send('addEvidence', { items: [item] }, caseId),
+    mutationFn: ({ counts, amount, ...item }: NotedItem) =>
+      send('addEvidence', { items: [{ ...item, ...(counts ? { counts } : { amount }) }] }, caseId),
     networkMode: 'always',
     onMutate: async (item) => {
       await client.cancelQueries({ queryKey });

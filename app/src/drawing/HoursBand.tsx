@@ -55,7 +55,7 @@ export function HoursBand({
               if (at < 0 || step.hour === null) return null;
               const x = at * dayWidth + step.hour * hourWidth;
               return (
-                <G key={`${step.treatmentId}${step.step}`}>
+                <G key={`${step.jobId}${step.step}`}>
                   <Line x1={x} x2={x} y1={18} y2={74} stroke={roles.stop} strokeWidth={2} />
                   {step.phase === 'apply' ? (
                     <Rect x={x - 5} y={13} width={10} height={10} fill={roles.stop} />

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import * as bench from './bench';
 import * as clinic from './clinic';
 import * as commands from './commands';
+import * as jobs from './jobs';
+import { jobView } from './job-views';
 import { followRequest, followResponse } from './follow';
 import * as mixing from './mix';
 import { planRequest, planResponse } from './plan';
@@ -47,8 +49,10 @@ const log = (id: string, says: string): Logged => ({ id, says });
 /** What shows the case, its steps and its log. */
 const caseViews = ['oneCase', 'cases', 'today', 'garden', 'notebook'] as const;
 const benchViews = ['bench', 'garden', 'notebook'] as const;
+/** What shows a job, and what it takes from the bench. */
+const jobViews = ['job', ...caseViews, 'bed', 'bench'] as const;
 /** Readings of open cases are weighed anew. */
-const readings = [...caseViews, 'bed'] as const;
+const readings = [...caseViews, 'bed', 'job'] as const;
 
 const understood = z.object({
   understood: z.array(
@@ -77,6 +81,7 @@ export const calls = {
   garden: read('/garden', views.gardenView),
   cases: read('/cases', z.array(views.caseSummary)),
   oneCase: read('/cases/:id', views.caseView),
+  job: read('/jobs/:id', jobView),
   bed: read('/beds/:id', clinic.bedView),
   bench: read('/bench', bench.benchView),
   recipe: read('/recipes/:id', recipeDocument),
@@ -105,30 +110,51 @@ export const calls = {
     understood,
     log('add-evidence', 'Signs noted'),
     readings,
+    // A count ticks the step that asked for it.
+    true,
   ),
   answerCheck: act('/cases/:id/checks', commands.answerCheck, nothing, log('answer-check', 'Check made'), readings),
   chooseRemedy: act(
     '/cases/:id/remedies',
-    commands.chooseRemedy,
+    jobs.chooseRemedy,
     made,
     log('choose-remedy', 'Remedy chosen'),
-    [...caseViews, 'bench'],
+    jobViews,
     true,
   ),
-  endTreatment: act(
-    '/treatments/:id/end',
-    commands.endTreatment,
+  planJob: act('/jobs', jobs.planJob, made, log('plan-job', 'Planned'), jobViews, true),
+  changeJob: act('/jobs/:id', jobs.changeJob, nothing, log('change-job', 'Changed'), jobViews, true),
+  endJob: act('/jobs/:id/end', jobs.endJob, jobs.ended, log('end-treatment', 'Remedy ended'), jobViews, true),
+  resumeJob: act('/jobs/:id/resume', jobs.resumeJob, nothing, log('resume-job', 'Taken up again'), jobViews, true),
+  moveOn: act(
+    '/jobs/:id/move-on',
+    jobs.moveOn,
+    z.object({ skipped: z.array(z.string()) }),
+    log('move-on', 'Overdue steps left out'),
+    jobViews,
+    true,
+  ),
+  recordStep: act('/steps', jobs.stepEvent, jobs.stepDone, log('record-step', 'Step'), jobViews, true),
+  addCount: act(
+    '/counts',
+    jobs.addCount,
+    z.object({ id: z.string(), ticked: z.array(z.string()) }),
+    log('add-look', 'Counted'),
+    jobViews,
+    true,
+  ),
+  takeBackCount: act(
+    '/counts/:id/take-back',
+    jobs.takeBackCount,
     nothing,
-    log('end-treatment', 'Remedy ended'),
-    [...caseViews, 'bench'],
+    log('take-back-count', 'Count, taken back'),
+    jobViews,
     true,
   ),
-  recordStep: act('/steps', commands.stepEvent, nothing, log('record-step', 'Step'), caseViews, true),
-  addLook: act('/cases/:id/looks', commands.addLook, made, log('add-look', 'Counted'), caseViews),
   closeCase: act(
     '/cases/:id/close',
     commands.closeCase,
-    nothing,
+    jobs.ended,
     log('close-case', 'Case closed'),
     [...readings, 'bench'],
     true,
@@ -212,22 +238,16 @@ export const calls = {
   ),
   addVessel: act('/vessels', bench.addVessel, made, log('add-vessel', 'Sprayer or jar added'), benchViews),
   noteVessel: act('/vessels/:id', bench.noteVessel, nothing, log('note-vessel', 'Sprayer or jar'), benchViews),
-  noteMix: act('/mixes', bench.noteMix, bench.mixNoted, log('note-mix', 'Mixed'), benchViews),
-  takeBackMix: act(
-    '/mixes/:id/take-back',
-    bench.takeBackMix,
-    made,
-    log('take-back-mix', 'Mix, taken back'),
-    benchViews,
-  ),
-  startBatch: act('/batches', bench.startBatch, made, log('start-batch', 'Brew begun'), [...benchViews, 'today']),
-  noteBatch: act('/batches/:id/events', bench.noteBatch, nothing, log('note-batch', 'Brew'), [...benchViews, 'today']),
+  noteMix: act('/mixes', bench.noteMix, bench.mixNoted, log('note-mix', 'Mixed'), jobViews),
+  takeBackMix: act('/mixes/:id/take-back', bench.takeBackMix, made, log('take-back-mix', 'Mix, taken back'), jobViews),
+  startBatch: act('/batches', bench.startBatch, made, log('start-batch', 'Brew begun'), jobViews),
+  noteBatch: act('/batches/:id/events', bench.noteBatch, nothing, log('note-batch', 'Brew'), jobViews),
   takeBackBatchEvent: act(
     '/batches/:id/take-back',
     bench.takeBackBatchEvent,
     z.object({ takenBack: z.string() }),
     log('take-back-batch-event', 'Brew, taken back'),
-    [...benchViews, 'today'],
+    jobViews,
   ),
   saveRecipe: act('/recipes', bench.saveRecipe, made, log('save-recipe', 'Recipe saved'), [...benchViews, 'recipe']),
   changeRecipe: act('/recipes/:id', bench.saveRecipe, made, log('change-recipe', 'Recipe changed'), [

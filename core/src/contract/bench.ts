@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { batchKinds } from '../tables';
+import { batchKinds, jobWaters } from '../tables';
 import { cautionSaid } from './mix';
 import { recipeDocument } from './recipe';
 
@@ -49,25 +49,17 @@ export const noteMix = z.strictObject({
   volumeMl: z.number().positive().max(200_000),
   plants: z.array(z.string().min(1)).max(20).optional(),
   vesselId: z.string().min(1).optional(),
+  /** The job it is mixed for: strength, volume, water and vessel become the job's own. */
+  jobId: z.string().min(1).optional(),
+  /** The brew it is drawn from. */
+  batchId: z.string().min(1).optional(),
+  water: z.enum(jobWaters).optional(),
   /** Cautions that have been read, by rule or in their own words. */
   acknowledged,
 });
 
-/** What noting a mix changed, so that it can be taken back. */
-export const mixNoted = z.object({
-  id: z.string(),
-  took: z.array(z.object({ ingredient: z.string(), amount: z.number() })),
-  vessel: z
-    .object({
-      id: z.string(),
-      now: z.string(),
-      held: z.string().nullable(),
-      classes: z.array(z.string()),
-      on: z.string().nullable(),
-    })
-    .optional(),
-});
-export type MixNoted = z.infer<typeof mixNoted>;
+/** A mix that was noted, to be taken back by its id. */
+export const mixNoted = z.object({ id: z.string() });
 
 /** What it holds now (a remedy, an ingredient or a brew), or that it has been washed three times. */
 export const noteVessel = z.strictObject({

@@ -84,6 +84,8 @@ export const bedView = z.object({
     checksDone: z.array(z.string()),
   }),
   cases: z.array(z.object({ id: z.string(), name: z.string(), status: z.enum(['open', 'closed']) })),
+  /** Under way here, of no case. */
+  jobs: z.array(z.object({ id: z.string(), name: z.string(), says: z.string() })),
 });
 export type BedView = z.infer<typeof bedView>;
 

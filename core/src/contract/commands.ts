@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
-import { isoDate, placeSchema } from './plan';
+import { placeSchema } from './plan';
+import { countValues } from './jobs';
 
 /** Sent with every command; the same id twice is answered once and done once. */
 const commandId = z.string().min(8).max(64).optional();
@@ -27,6 +28,8 @@ export const addEvidence = z.strictObject({
         sign: z.string().min(1),
         state: z.enum(['seen', 'absent', 'not-looked']),
         amount: z.number().min(0).max(1e6).optional(),
+        /** Counted one by one: kept as a count, and the amount is their mean. */
+        counts: countValues.optional(),
       }),
     )
     .max(200)
@@ -34,33 +37,6 @@ export const addEvidence = z.strictObject({
 });
 
 export const answerCheck = z.strictObject({ commandId, check: z.string().min(1), answer: z.string().min(1) });
-
-export const chooseRemedy = z.strictObject({
-  commandId,
-  remedy: z.string().min(1),
-  strength: z.number().positive().optional(),
-  /** Not before this day: what is for a month to come. */
-  from: isoDate.optional(),
-});
-
-export const endTreatment = z.strictObject({ commandId });
-
-export const stepEvent = z.strictObject({
-  commandId,
-  treatmentId: z.string().min(1),
-  step: z.string().min(1),
-  outcome: z.enum(['done', 'skipped', 'undone']),
-  /** Cautions that have been read, by rule. */
-  acknowledged: z.array(z.string()).max(60).default([]),
-});
-
-export const addLook = z.strictObject({
-  commandId,
-  treatmentId: z.string().min(1).optional(),
-  kind: z.enum(['before', 'after', 'untreated-before', 'untreated-after']),
-  counts: z.array(z.number().min(0).max(100000)).min(1).max(200),
-  harmSeen: z.boolean().default(false),
-});
 
 export const closeCase = z.strictObject({ commandId, outcome: z.enum(caseOutcomes) });
 export const reopenCase = z.strictObject({ commandId });

@@ -4,6 +4,8 @@ export * from './mix';
 export * from './plan';
 export * from './follow';
 export * from './commands';
+export * from './jobs';
+export * from './job-views';
 export * from './views';
 export * from './clinic';
 export * from './recipe';

@@ -2,11 +2,9 @@ import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { actionClasses } from '../tables/causes';
 import { climates, settings } from '../tables/common';
-import { stepKinds } from '../tables/remedies';
 import { caseOutcomes } from './commands';
 import { recentWeatherSchema } from './weigh';
-import { followResponse } from './follow';
-import { cautionSaid } from './mix';
+import { batchShape, countView, jobView, stepView } from './job-views';
 
 /** What the server shows of a garden; the app parses every answer with these. */
 
@@ -43,6 +41,8 @@ export const gardenView = z.object({
       volumeMl: z.number(),
     }),
   ),
+  /** What stands and may be drawn from. */
+  brews: z.array(z.object({ id: z.string(), name: z.string(), batch: batchShape })),
   today: z.string(),
   hourNow: z.number(),
   beds: z.array(
@@ -86,53 +86,10 @@ export const caseSummary = z.object({
   leading: z.array(z.object({ id: z.string(), name: z.string(), probability: z.number() })),
   depth: z.number(),
   action: z.enum(actionClasses),
-  treatments: z.array(z.string()),
+  jobs: z.array(z.string()),
   verdict: z.string().nullable(),
 });
 export type CaseSummary = z.infer<typeof caseSummary>;
-
-export const stepView = z.object({
-  caseId: z.string(),
-  caseName: z.string(),
-  pattern: z.number(),
-  bedName: z.string(),
-  plantLabel: z.string().nullable(),
-  treatmentId: z.string(),
-  remedy: z.string(),
-  remedyName: z.string(),
-  step: z.string(),
-  phase: z.enum(['prepare', 'before', 'apply', 'after', 'look']),
-  /** What the product has to know of it: something is counted, or a few leaves are tried first. */
-  kind: z.enum(stepKinds).nullable(),
-  does: z.string(),
-  why: z.string(),
-  state: z.enum(['done', 'skipped', 'planned', 'unplaced']),
-  date: z.string().nullable(),
-  hour: z.number().nullable(),
-  minutes: z.number(),
-  whyThen: z.string(),
-  /** Without a day: no day suits (`no-day`), or the step before it has none (`waits`). */
-  stuck: z.enum(['no-day', 'waits', 'over']).nullable(),
-  sureness: z.number(),
-  /** Due today, but not at this hour: why, and from when. */
-  waits: z.string().nullable(),
-  /** Counting belongs to this step. */
-  counts: z.boolean(),
-  /** Amounts to carry, in the gardener's measures. */
-  carry: z.string().nullable(),
-  /** To be read before this is done; a stop cannot be passed. */
-  cautions: z.array(cautionSaid),
-});
-export type StepView = z.infer<typeof stepView>;
-
-export const lookView = z.object({
-  id: z.string(),
-  treatmentId: z.string().nullable(),
-  kind: z.enum(['before', 'after', 'untreated-before', 'untreated-after']),
-  on: z.string(),
-  counts: z.array(z.number()),
-  mean: z.number(),
-});
 
 export const logEntry = z.object({
   id: z.number(),
@@ -173,22 +130,8 @@ export const caseView = z.object({
   }),
   recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number(), where: z.enum(['plant', 'bed']) })),
   nearby: z.array(z.string()),
-  treatments: z.array(
-    z.object({
-      id: z.string(),
-      remedy: z.string(),
-      remedyName: z.string(),
-      /** The knowledge still has it; else only its name is shown. */
-      isKnown: z.boolean(),
-      strength: z.number().nullable(),
-      chosenOn: z.string(),
-      endedOn: z.string().nullable(),
-      counts: z.object({ what: z.string(), unit: z.enum(['number', 'yes-no']), clearBelow: z.number() }),
-      steps: z.array(stepView),
-      follow: followResponse.nullable(),
-    }),
-  ),
-  looks: z.array(lookView),
+  jobs: z.array(jobView),
+  counts: z.array(countView),
   log: z.array(logEntry),
   /** What was noted here and is no longer known, by name. */
   noLongerKnown: z.array(z.string()),
@@ -209,13 +152,26 @@ export const todayView = z.object({
   gardenName: z.string(),
   due: z.array(stepView),
   coming: z.array(stepView),
+  /** Jobs with steps that should have been done by now: one line each, with one way forward. */
+  overdue: z.array(
+    z.object({
+      jobId: z.string(),
+      caseId: z.string().nullable(),
+      name: z.string(),
+      remedyName: z.string(),
+      pattern: z.number(),
+      bedName: z.string(),
+      since: z.string(),
+      steps: z.array(stepView),
+    }),
+  ),
   doneToday: z.array(stepView),
   stuck: z.array(stepView),
   lateLooks: z.array(z.object({ caseId: z.string(), caseName: z.string(), pattern: z.number(), on: z.string() })),
   /** Marked for this month in cases that are closed by now. */
   marked: z.array(
     z.object({
-      treatmentId: z.string(),
+      jobId: z.string(),
       caseId: z.string(),
       caseName: z.string(),
       pattern: z.number(),

@@ -37,9 +37,10 @@ export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource
           remedy: remedy.id,
           known: remedy.steps.map(({ id }) => id).join(', '),
         });
-    const { harvestOn, ...rest } = job;
+    const { harvestOn, place, ...rest } = job;
     return {
       ...rest,
+      places: [place],
       remedy,
       chosenOn: job.chosenOn ?? request.today,
       ...(harvestOn === undefined ? {} : { harvestOn }),
@@ -70,7 +71,7 @@ export function sayPlan(tables: Tables, plan: Plan, today: IsoDate): PlanRespons
   return {
     steps: plan.steps.map((item) => ({
       job: item.job,
-      place: item.place,
+      place: item.places[0] ?? '',
       remedy: item.remedy,
       remedyName: rowById(tables.remedies, item.remedy, 'remedies').name,
       step: item.step.id,

@@ -38,6 +38,8 @@ export interface Act extends Scene {
   readonly isTested?: true;
   /** Days since two or three leaves were wetted to see whether they bear it. */
   readonly testLeafDaysAgo?: number;
+  /** What the look at those leaves found, where somebody was to look. */
+  readonly testLeafFound?: TestLeafFound;
   /** Days from one time to the next. */
   readonly everyDays?: number;
   readonly soakMinutes?: number;
@@ -158,15 +160,21 @@ function waitOf(
 
 /** A leaf that burns shows it within two days: on the day of the test itself nothing is known yet. */
 export const testDays = 2;
-const testOf = ({ testLeafDaysAgo }: Act): CautionFound[] =>
-  testLeafDaysAgo === undefined || testLeafDaysAgo >= testDays
-    ? []
-    : [
-        {
-          level: testLeafDaysAgo < 1 ? 'stop' : 'caution',
-          ...said('test-runs', { wanted: testDays, wait: testDays - testLeafDaysAgo }),
-        },
-      ];
+export type TestLeafFound = 'unharmed' | 'harmed' | 'not-looked' | 'could-not';
+
+function testOf({ testLeafDaysAgo, testLeafFound }: Act): CautionFound[] {
+  if (testLeafFound === 'harmed') return [{ level: 'stop', ...said('test-harmed') }];
+  if (testLeafDaysAgo === undefined) return [];
+  if (testLeafDaysAgo < testDays)
+    return [
+      {
+        level: testLeafDaysAgo < 1 ? 'stop' : 'caution',
+        ...said('test-runs', { wanted: testDays, wait: testDays - testLeafDaysAgo }),
+      },
+    ];
+  if (testLeafFound === 'not-looked') return [{ level: 'stop', ...said('test-unseen') }];
+  return testLeafFound === 'could-not' ? [{ level: 'caution', ...said('test-unseen') }] : [];
+}
 
 /** What has to do with the day: picking, days to keep apart, and rounds that are too near or too many. */
 export function timingOf(tables: TimingTables, act: Act): CautionFound[] {

@@ -1,5 +1,4 @@
-import type { IngredientId, RemedyId, RemedyRow, Tables } from '../tables';
-import { mixRemedy } from './remedy-mix';
+import type { IngredientId, RemedyId, RemedyRow } from '../tables';
 
 /** What stands in the cupboard. */
 export interface Kept {
@@ -30,38 +29,40 @@ const usualBatch = { bait: 100, spray: 1500 } as const;
 export const usualBatchMl = ({ recipe }: RemedyRow): number =>
   recipe?.kind === 'bait' ? usualBatch.bait : usualBatch.spray;
 
+/** What a job will mix, so many times more. */
+export interface Needed {
+  readonly remedy: RemedyId;
+  readonly parts: readonly {
+    readonly ingredient: IngredientId;
+    readonly ml: number;
+    readonly grams?: number | undefined;
+  }[];
+  readonly times: number;
+}
+
 /**
- * What to buy: what was put on the list, and what the remedies under way will need and the cupboard, where
+ * What to buy: what was put on the list, and what the jobs under way will need and the cupboard, where
  * one is kept, does not hold enough of.
  */
-export function shoppingList(tables: Tables, kept: readonly Kept[], underWay: readonly RemedyRow[]): ShoppingItem[] {
+export function shoppingList(kept: readonly Kept[], underWay: readonly Needed[]): ShoppingItem[] {
   const list = new Map<IngredientId, ShoppingItem>();
   for (const { ingredient, wanted } of kept) if (wanted) list.set(ingredient, { ingredient, kind: 'listed' });
   if (kept.length === 0) return [...list.values()];
-  for (const remedy of underWay) {
-    if (!remedy.recipe) continue;
-    const times = remedy.repeat?.most ?? 1;
-    const card = mixRemedy(tables, {
-      remedy: remedy.id,
-      volume: { amount: usualBatchMl(remedy), unit: 'mL' },
-      measures: 'metric',
-    });
-    if (card.kind !== 'mix') continue;
-    for (const part of card.parts) {
-      if (part.ingredient === 'water') continue;
+  for (const { remedy, parts, times } of underWay)
+    for (const part of parts) {
+      if (part.ingredient === 'water' || times === 0) continue;
       const need = (part.grams ?? part.ml) * times;
       const have = kept.find(({ ingredient }) => ingredient === part.ingredient);
       if (have && (have.amount === null || have.amount >= need)) continue;
       list.set(part.ingredient, {
         ingredient: part.ingredient,
         kind: 'needed',
-        remedy: remedy.id,
+        remedy,
         need,
         ...(have?.amount == null ? {} : { have: have.amount }),
         isPowder: part.grams !== undefined,
       });
     }
-  }
   return [...list.values()];
 }
 

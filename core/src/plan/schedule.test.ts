@@ -46,7 +46,7 @@ const spray = remedy(
 const living = remedy('living', [step({ id: 'pour', applies: true, window: { part: 'evening' } })], ['living']);
 
 const job = (row: Partial<Job> & { id: string; remedy: RemedyRow }): Job => ({
-  place: 'Long Bed',
+  places: ['Long Bed'],
   chosenOn: today,
   done: [],
   skipped: [],
@@ -130,7 +130,7 @@ describe('the plan', () => {
       schedule(
         problem({
           tables: rules([apart]),
-          jobs: [job({ id: 'a', remedy: spray }), job({ id: 'b', remedy: living, place })],
+          jobs: [job({ id: 'a', remedy: spray }), job({ id: 'b', remedy: living, places: [place] })],
         }),
       );
     const near = both('Long Bed');
@@ -177,7 +177,7 @@ describe('the plan', () => {
   });
 
   test('changed weather moves only what must move, and says from where to where', () => {
-    const jobs = [job({ id: 'a', remedy: spray }), job({ id: 'b', remedy: living, place: 'Gate Bed' })];
+    const jobs = [job({ id: 'a', remedy: spray }), job({ id: 'b', remedy: living, places: ['Gate Bed'] })];
     const first = schedule(problem({ jobs }));
     const previous = first.steps.map((item) => ({
       job: item.job,
@@ -214,7 +214,7 @@ describe('the plan', () => {
     fc.assert(
       fc.property(weatherOf, places, (hours, picked) => {
         const weather = hours.map((list, day) => ({ date: addDays(today, day), hours: list }));
-        const jobs = picked.map(([place, row], index) => job({ id: String(index), remedy: row, place }));
+        const jobs = picked.map(([place, row], index) => job({ id: String(index), remedy: row, places: [place] }));
         const plan = schedule(problem({ weather, jobs, tables: rules([apart]) }));
         expect(plan.steps.length + plan.unplaced.length).toBe(
           jobs.reduce((sum, { remedy: row }) => sum + row.steps.length, 0),
@@ -232,7 +232,12 @@ describe('the plan', () => {
           const before = plan.steps.find((other) => other.job === item.job && other.step.id === item.step.after);
           if (before) expect(daysBetween(before.date, item.date)).toBeGreaterThanOrEqual(item.step.gap[0]);
           for (const other of plan.steps)
-            if (item.step.applies && other.step.applies && item.place === other.place && item.remedy !== other.remedy)
+            if (
+              item.step.applies &&
+              other.step.applies &&
+              item.places[0] === other.places[0] &&
+              item.remedy !== other.remedy
+            )
               expect(Math.abs(daysBetween(item.date, other.date))).toBeGreaterThanOrEqual(3);
         }
       }),
@@ -281,7 +286,7 @@ describe('what the judge has against a day', () => {
   });
 
   test('on another plant they are no rounds of this one', () => {
-    const apartJobs = jobs.map((each) => ({ ...each, place: each.id }));
+    const apartJobs = jobs.map((each) => ({ ...each, places: [each.id] }));
     expect(daysOf(schedule(problem({ jobs: apartJobs, tables: rules([], [one]) })))).toEqual([0, 0, 0]);
   });
 
@@ -297,12 +302,72 @@ describe('what the judge has against a day', () => {
   test('a test leaf has its two whole days, to the hour; nobody waits for one that was left out', () => {
     const tested = remedy('tested', [
       step({ id: 'leaf', kind: 'test-leaf', phase: 'before', window: { part: 'evening' } }),
-      step({ id: 'whole', after: 'leaf', applies: true, gap: [2, 4], window: { part: 'morning' } }),
+      step({ id: 'seen', kind: 'test-look', phase: 'before', after: 'leaf', gap: [2, 3] }),
+      step({ id: 'whole', after: 'seen', applies: true, gap: [0, 2], window: { part: 'morning' } }),
     ]);
     const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: tested })] }));
     expect(daysBetween(dateOf(plan, 'leaf') ?? '', dateOf(plan, 'whole') ?? '')).toBe(3);
-    expect(plan.steps[1]?.passedOver.map(({ because }) => because)).toEqual(['test-leaf']);
+    // The look comes no sooner than the hour of the test, two days on; the morning of that day is over by then.
+    expect(daysBetween(dateOf(plan, 'leaf') ?? '', dateOf(plan, 'seen') ?? '')).toBe(2);
+    expect(plan.steps[2]?.passedOver.map(({ because }) => because)).toEqual(['step-before']);
     const without = schedule(problem({ hourNow: 5, jobs: [job({ id: 'a', remedy: tested, skipped: ['leaf'] })] }));
     expect(dateOf(without, 'whole')).toBe(today);
+    expect(dateOf(without, 'seen')).toBeUndefined();
+  });
+
+  test('where the test leaf was marked nothing more is put on, and nothing that follows it is laid out', () => {
+    const tested = remedy('tested', [
+      step({ id: 'leaf', kind: 'test-leaf', phase: 'before' }),
+      step({ id: 'whole', after: 'leaf', applies: true }),
+      step({ id: 'look', after: 'whole', phase: 'look' }),
+    ]);
+    const done = [{ step: 'leaf', on: addDays(today, -3) }];
+    const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: tested, done, isHalted: true })] }));
+    expect(plan.steps).toEqual([]);
+    expect(plan.unplaced).toEqual([]);
+  });
+});
+
+describe('the order of a chain, to the hour', () => {
+  const jet = remedy('jet', [
+    step({ id: 'count', kind: 'count', phase: 'before', gap: [0, 2] }),
+    step({ id: 'jet', after: 'count', applies: true, gap: [0, 2], window: { part: 'morning' } }),
+  ]);
+
+  test('what leads to morning work is done in the morning, not at the usual hour of the evening', () => {
+    const plan = schedule(problem({ hourNow: 5, usualHour: 18, jobs: [job({ id: 'a', remedy: jet })] }));
+    expect(plan.steps.map(({ date }) => date)).toEqual([today, today]);
+    expect(plan.steps[0]?.hour ?? 99).toBeLessThanOrEqual(plan.steps[1]?.hour ?? 0);
+  });
+
+  test('no step stands before the one that it follows, whatever the weather', () => {
+    const weatherOf = fc.array(fc.record({ rain: fc.boolean(), wind: fc.integer({ min: 0, max: 30 }) }), {
+      minLength: 24,
+      maxLength: 24,
+    });
+    fc.assert(
+      fc.property(weatherOf, fc.integer({ min: 4, max: 22 }), (hours, usualHour) => {
+        const weather = days(14, (_, hour) => ({
+          ...fine,
+          rain: hours[hour]?.rain ? 1 : 0,
+          wind: hours[hour]?.wind ?? 0,
+        }));
+        const plan = schedule(problem({ weather, usualHour, jobs: [job({ id: 'a', remedy: spray })] }));
+        const at = (id: string) => {
+          const found = plan.steps.find((item) => item.step.id === id);
+          return found && `${found.date}T${String(found.hour).padStart(2, '0')}`;
+        };
+        for (const { id, after } of spray.steps) {
+          const [before, now] = [at(after ?? id), at(id)];
+          if (before !== undefined && now !== undefined) expect(before <= now).toBe(true);
+        }
+      }),
+    );
+  });
+
+  test('what should have been done by now says since when', () => {
+    const chosenOn = addDays(today, -10);
+    const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: jet, chosenOn })] }));
+    expect(plan.steps.find((item) => item.step.id === 'count')?.overdueSince).toBe(addDays(chosenOn, 2));
   });
 });

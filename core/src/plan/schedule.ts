@@ -9,21 +9,27 @@ import {
   type Round,
   type TimingTables,
 } from '../judge';
+import { openSteps, passedSteps } from '../jobs';
 import type { Climate, RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { sunHours, type Place, type SunHours } from './sun';
 import type { DayWeather } from './weather';
 import { hindrances, type Hindrance, type Sky } from './windows';
 
-/** A chosen remedy in one place, with what has been done of it so far. */
+/** A chosen remedy in its places, with what has been done of it so far. */
 export interface Job {
   readonly id: string;
   /** Where it happens; keep-apart counts within a place. */
-  readonly place: string;
+  readonly places: readonly string[];
   readonly remedy: RemedyRow;
   readonly chosenOn: IsoDate;
-  readonly done: readonly { readonly step: string; readonly on: IsoDate }[];
+  /** With the hour of the clock, where it is known. */
+  readonly done: readonly { readonly step: string; readonly on: IsoDate; readonly hour?: number }[];
   readonly skipped: readonly string[];
+  /** When they were left out, where that is known: what follows counts its days from then. */
+  readonly skippedOn?: readonly { readonly step: string; readonly on: IsoDate }[];
+  /** A test leaf was marked: nothing more is put on. */
+  readonly isHalted?: boolean;
   readonly urgent?: boolean;
   /** Indoors or under glass: rain and wind do not reach it, and the forecast is not its temperature. */
   readonly sheltered?: boolean;
@@ -66,7 +72,7 @@ export type PlanReason =
 
 export interface PassedOver {
   readonly date: IsoDate;
-  readonly because: Hindrance | TimingCode | 'away' | 'past' | 'test-leaf';
+  readonly because: Hindrance | TimingCode | 'away' | 'past' | 'test-leaf' | 'step-before';
   /** What the judge said, where it was the judge. */
   readonly found?: CautionFound;
 }
@@ -84,7 +90,7 @@ export type TimingCode = (typeof timingCodes)[number];
 
 export interface PlannedStep {
   readonly job: string;
-  readonly place: string;
+  readonly places: readonly string[];
   readonly remedy: RemedyId;
   readonly step: StepSpec;
   readonly date: IsoDate;
@@ -94,6 +100,8 @@ export interface PlannedStep {
   readonly passedOver: readonly PassedOver[];
   /** 1 within the near forecast, falling to 0 beyond it. */
   readonly sureness: number;
+  /** The last day on which it should have been done, where that is over. */
+  readonly overdueSince?: IsoDate;
 }
 
 export interface UnplacedStep {
@@ -131,7 +139,7 @@ export function schedule(problem: PlanProblem): Plan {
   // What begins in a month to come waits unseen until its month is within sight.
   const inSight = addDays(problem.today, problem.horizonDays);
   const jobs = problem.jobs.filter(({ chosenOn }) => chosenOn <= inSight);
-  const open = jobs.flatMap((job) => openSteps(job).map((step) => ({ job, step })));
+  const open = jobs.flatMap((job) => stepsToLay(job).map((step) => ({ job, step })));
   const waiting = [...open];
   while (waiting.length > 0) {
     const ready = waiting
@@ -159,9 +167,14 @@ export function schedule(problem: PlanProblem): Plan {
   return { steps, unplaced, moved: movedSince(problem, steps) };
 }
 
-function openSteps({ remedy, done, skipped }: Job): StepSpec[] {
-  const gone = new Set([...done.map(({ step }) => step), ...skipped]);
-  return remedy.steps.filter(({ id }) => !gone.has(id));
+/** What is to be laid out of a job; of one that is halted, nothing that puts anything on and nothing that follows it. */
+function stepsToLay(job: Job): StepSpec[] {
+  const open = openSteps(job.remedy, job);
+  if (!job.isHalted) return open;
+  const out = new Set(open.filter(({ applies }) => applies).map(({ id }) => id));
+  // Chains are written in order: what follows stands below.
+  for (const { id, after } of open) if (after !== undefined && out.has(after)) out.add(id);
+  return open.filter(({ id }) => !out.has(id));
 }
 
 /** The first day a step may be on: its gap after the step before it, never before today; undefined while that step has no day. */
@@ -173,15 +186,44 @@ function earliestFor(
 ): IsoDate | undefined {
   const base = baseDate(job, step, steps);
   if (base === undefined) return undefined;
-  const wanted = addDays(base, isWaitOver(job, step) ? 0 : step.gap[0]);
-  return wanted < today ? today : wanted;
+  const wanted = latestOf([addDays(base, step.gap[0]), dayOfTest(job, step, steps), today]);
+  return wanted;
 }
 
-/** Nobody waits for a test leaf that was left out. */
-const isWaitOver = ({ remedy, skipped }: Job, { after }: StepSpec): boolean =>
-  remedy.steps.some(({ id, kind }) => id === after && kind === 'test-leaf' && skipped.includes(id));
+const latestOf = (days: readonly (IsoDate | undefined)[]): IsoDate | undefined =>
+  days
+    .flatMap((day) => day ?? [])
+    .sort()
+    .pop();
 
-/** The day the gap counts from: the step named in `after`, the one before that when it was skipped, or the day of choosing. */
+interface Dated {
+  readonly date: IsoDate;
+  readonly hour: number | undefined;
+}
+
+/** When a step of a job was done, or stands in the plan. */
+function whenIs(job: Job, id: string | undefined, steps: readonly PlannedStep[]): Dated | undefined {
+  const done = job.done.find(({ step }) => step === id);
+  if (done) return { date: done.on, hour: done.hour };
+  const planned = steps.find((item) => item.job === job.id && item.step.id === id);
+  return planned && { date: planned.date, hour: planned.hour };
+}
+
+/** The test leaf of a job, for what is put on and for the look at it; undefined where there is none, or it was left out. */
+function testOf(job: Job, step: StepSpec, steps: readonly PlannedStep[]): Dated | undefined {
+  if (!step.applies && step.kind !== 'test-look') return undefined;
+  return whenIs(job, job.remedy.steps.find(({ kind }) => kind === 'test-leaf')?.id, steps);
+}
+
+const dayOfTest = (job: Job, step: StepSpec, steps: readonly PlannedStep[]): IsoDate | undefined => {
+  const test = testOf(job, step, steps);
+  return test && addDays(test.date, testDays);
+};
+
+/**
+ * The day the gap counts from: when the step named in `after` was done or left out, or stands in the plan; where it is
+ * passed over, that of the one before it; else the day of choosing.
+ */
 function baseDate(job: Job, step: StepSpec, steps: readonly PlannedStep[]): IsoDate | undefined {
   if (step.after === undefined) return job.chosenOn;
   const done = job.done.find((item) => item.step === step.after);
@@ -189,7 +231,10 @@ function baseDate(job: Job, step: StepSpec, steps: readonly PlannedStep[]): IsoD
   const planned = steps.find((item) => item.job === job.id && item.step.id === step.after);
   if (planned) return planned.date;
   const before = job.remedy.steps.find(({ id }) => id === step.after);
-  return before && job.skipped.includes(before.id) ? baseDate(job, before, steps) : undefined;
+  const leftOut = job.skippedOn?.find((item) => item.step === step.after);
+  if (leftOut) return leftOut.on;
+  const isOver = before && (job.skipped.includes(before.id) || passedSteps(job.remedy, job).has(before.id));
+  return isOver ? baseDate(job, before, steps) : undefined;
 }
 
 type Placing =
@@ -217,7 +262,7 @@ function place(
     kind: 'placed',
     step: {
       job: job.id,
-      place: job.place,
+      places: job.places,
       remedy: job.remedy.id,
       step,
       date,
@@ -225,6 +270,7 @@ function place(
       reason,
       passedOver,
       sureness: sureness(problem.today, date, problem.weather),
+      ...(latest < problem.today ? { overdueSince: latest } : {}),
     },
   });
   if (before && before.date >= earliest && before.date <= lastDay) {
@@ -238,13 +284,38 @@ function place(
       passedOver.push(choice.passed);
       continue;
     }
-    const neighbour = steps.find((other) => other.date === date && choice.hours.includes(other.hour));
+    const hours = inTimeFor(job, step, choice.hours, date, problem, sky);
+    const neighbour = steps.find((other) => other.date === date && hours.includes(other.hour));
     const late = daysBetween(latest, date);
-    const hour = neighbour?.hour ?? nearest(choice.hours, problem.usualHour ?? 17);
+    const hour = neighbour?.hour ?? nearest(hours, problem.usualHour ?? 17);
     if (late > 0) return make(date, hour, { kind: 'later-than-wanted', days: late });
     return make(date, hour, neighbour ? { kind: 'together', withStep: neighbour.step.does } : { kind: 'first-fit' });
   }
   return { kind: 'unplaced', passedOver };
+}
+
+/** Of the hours that suit a step, those that leave time the same day for what follows it at once; all, where none does. */
+function inTimeFor(
+  job: Job,
+  step: StepSpec,
+  hours: readonly number[],
+  date: IsoDate,
+  problem: PlanProblem,
+  sky: Sky,
+): readonly number[] {
+  const sun = sunHours(date, problem.at);
+  const lastHours = openSteps(job.remedy, job)
+    .filter(({ after, gap }) => after === step.id && gap[0] === 0)
+    .map((next) =>
+      Math.max(
+        -1,
+        ...hoursOf(windowFor(job, next), sky, sun, date).flatMap(({ hour, against }) =>
+          against.length === 0 ? [hour] : [],
+        ),
+      ),
+    );
+  const inTime = hours.filter((hour) => lastHours.every((last) => last < 0 || hour <= last));
+  return inTime.length > 0 ? inTime : hours;
 }
 
 const coldest = -60;
@@ -283,20 +354,25 @@ function dayChoice(
   const from = date === problem.today ? Math.ceil(problem.hourNow) : 0;
   const judged = hoursOf(window, sky, sun, date).filter(({ hour }) => hour >= from);
   const suits = judged.filter(({ against }) => against.length === 0).map(({ hour }) => hour);
-  const testedAt = hourOfTest(job, step, date, steps);
-  const hours = suits.filter((hour) => hour >= testedAt);
+  const open = suits.filter((hour) => hour >= hourOfStepBefore(job, step, date, steps));
+  const hours = open.filter((hour) => hour >= hourOfTest(job, step, date, steps));
   if (hours.length > 0) return { kind: 'open', hours };
-  if (suits.length > 0) return { kind: 'closed', passed: { date, because: 'test-leaf' } };
+  if (open.length > 0) return { kind: 'closed', passed: { date, because: 'test-leaf' } };
+  if (suits.length > 0) return { kind: 'closed', passed: { date, because: 'step-before' } };
   const because = judged.flatMap(({ against }) => against)[0] ?? 'past';
   return { kind: 'closed', passed: { date, because } };
 }
 
+/** The hour of the step that it follows, where that falls on the same day: no step stands before the one it follows. */
+function hourOfStepBefore(job: Job, { after }: StepSpec, date: IsoDate, steps: readonly PlannedStep[]): number {
+  const before = after === undefined ? undefined : whenIs(job, after, steps);
+  return before?.date === date ? (before.hour ?? 0) : 0;
+}
+
 /** The hour from which two whole days have passed since the test leaf; 0 where none is waited for. */
 function hourOfTest(job: Job, step: StepSpec, date: IsoDate, steps: readonly PlannedStep[]): number {
-  const test = steps.find(
-    (item) => item.job === job.id && item.step.id === step.after && item.step.kind === 'test-leaf',
-  );
-  return test && daysBetween(test.date, date) <= testDays ? test.hour : 0;
+  const test = testOf(job, step, steps);
+  return test && daysBetween(test.date, date) <= testDays ? (test.hour ?? 0) : 0;
 }
 
 /** Every hour of the right part of a day with what speaks against it. */
@@ -335,12 +411,14 @@ const isTiming = (found: CautionFound): found is CautionFound & { readonly code:
   'code' in found && (timingCodes as readonly string[]).includes(found.code);
 
 /** Everything that was put on a job's place, or stands in the plan. */
-function roundsAt({ place, id }: Job, { recent, jobs }: PlanProblem, steps: readonly PlannedStep[]): Round[] {
-  const here = jobs.filter((other) => other.place === place);
+function roundsAt({ places, id }: Job, { recent, jobs }: PlanProblem, steps: readonly PlannedStep[]): Round[] {
+  const here = jobs.filter((other) => other.places.some((place) => places.includes(place)));
   // A place of the plan is one plant, or a bed as a whole.
   const isOnPlant = true;
   return [
-    ...recent.filter((one) => one.place === place).map(({ remedy, on }) => ({ remedy, on, isOwn: false, isOnPlant })),
+    ...recent
+      .filter((one) => places.includes(one.place))
+      .map(({ remedy, on }) => ({ remedy, on, isOwn: false, isOnPlant })),
     ...here.flatMap(({ remedy, done, id: of }) =>
       done
         .filter(({ step }) => remedy.steps.some((one) => one.id === step && one.applies))

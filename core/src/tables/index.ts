@@ -67,3 +67,4 @@ export function rowById<Row extends { readonly id: string }>(
   if (!row) throw new Error(`${tableName} has no row "${id}"`);
   return row;
 }
+export * from './jobs';

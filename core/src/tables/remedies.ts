@@ -121,8 +121,8 @@ export interface WindowSpec {
   readonly between?: readonly [number, number];
 }
 
-export const stepKinds = ['count', 'test-leaf'] as const;
-/** Steps that are more than work: something is counted, or a few leaves are tried first. */
+export const stepKinds = ['count', 'test-leaf', 'test-look', 'cards'] as const;
+/** Steps that are more than work: something is counted, a few leaves are tried and looked at, two baits are offered. */
 export type StepKind = (typeof stepKinds)[number];
 
 export type StepPhase = 'prepare' | 'before' | 'apply' | 'after' | 'look';
@@ -166,6 +166,19 @@ export interface RemedyTarget {
 export const takings = ['plant', 'wood'] as const;
 export type Taking = (typeof takings)[number];
 
+/** What one count is of: a leaf or plant, a card or trap, a minute, a square of ground, all there is, a dip of the ladle. */
+export const countedOns = ['leaf', 'card', 'minute', 'square', 'whole', 'dip'] as const;
+export type CountedOn = (typeof countedOns)[number];
+/** How many such counts make a sample: at least, and better. */
+export const samples: Readonly<Record<CountedOn, { readonly least: number; readonly aim: number }>> = {
+  leaf: { least: 3, aim: 10 },
+  card: { least: 1, aim: 2 },
+  minute: { least: 1, aim: 5 },
+  square: { least: 1, aim: 3 },
+  whole: { least: 1, aim: 1 },
+  dip: { least: 1, aim: 3 },
+};
+
 /** What it should have done by when, for the verdict. */
 export interface Expectation {
   /** What is counted or looked at, in words. */
@@ -173,6 +186,8 @@ export interface Expectation {
   readonly sign: SignId;
   /** `number`: so many on each leaf, card or minute; `yes-no`: 1 or 0 for each leaf or plant looked at. */
   readonly unit: 'number' | 'yes-no';
+  /** One count is of one of these; left out, of a leaf or a plant. */
+  readonly each?: CountedOn;
   /** Mean per leaf (or plant, card, minute) below which it counts as clear. */
   readonly clearBelow: number;
   /** % reduction that the remedy usually brings, low and high. */

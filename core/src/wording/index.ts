@@ -8,6 +8,7 @@ export * from './ground';
 export * from './bench';
 export * from './brews';
 export * from './card';
+export * from './jobs';
 export * from './mix';
 export * from './remedies';
 export * from './problems';

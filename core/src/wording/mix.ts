@@ -99,6 +99,11 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   ],
   'over-area': ['{rate} is over the limit of {limitRate}: {why}.', '{instead}'],
   'too-often': ['That is too often: {why}.', '{instead}'],
+  'test-harmed': [
+    'The test leaves were marked: this plant does not bear it.',
+    'Stop it here, rinse those leaves, and choose another remedy.',
+  ],
+  'test-unseen': ['Nobody has looked at the test leaves yet.', 'Look at them and note what you see; then the rest.'],
   'test-runs': ['The test leaf needs {wanted:day|days}.', 'Look at it in {wait:day|days}, then spray the whole.'],
   'too-soon': ['Leave {wanted:day|days} between two rounds.', 'Later, if it is still needed.'],
   'too-many': ['At most {most} times in {within:day|days}.', 'Something else now, or wait and look.'],

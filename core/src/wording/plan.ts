@@ -22,6 +22,7 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   'wait-to-pick': 'too near to picking',
   'out-of-season': 'not its season',
   'test-leaf': 'the test leaf needs two days',
+  'step-before': 'the step before it comes later that day',
   past: 'the right hours were over',
 };
 
@@ -89,3 +90,6 @@ export function unplacedWords(passedOver: readonly Pick<PassedOver, 'because'>[]
 
 /** What a case is called until somebody names it: its plant, or the ground of its bed. */
 export const caseNameFor = (bed: string, plant: string | undefined): string => plant ?? `The ground of ${bed}`;
+
+/** Why nothing more is put on where a test leaf was marked. */
+export const haltedWords = 'The test leaves were marked: not on this plant.';

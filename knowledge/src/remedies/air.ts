@@ -216,7 +216,11 @@ export const airRemedies: readonly RemedyCore[] = [
       apply: ['Rake, seed, tread in; water lightly morning and evening', 'seed must not dry out', 45],
       look: [21, 35, 'Green all over? Sow again where it is thin', 'most kinds are up in three weeks'],
     }),
-    expect: expects('bare patches', 'lawn-brown-patches', [50, 90], [28, 56], { unit: 'number', clearBelow: 1 }),
+    expect: expects('bare patches', 'lawn-brown-patches', [50, 90], [28, 56], {
+      unit: 'number',
+      each: 'whole',
+      clearBelow: 1,
+    }),
     ...guideline,
   }),
   remedy({
@@ -241,7 +245,11 @@ export const airRemedies: readonly RemedyCore[] = [
       look: [7, 10, 'Cut a square again and count', 'the count tells'],
     }),
     repeat: { everyDays: [1, 2], most: 6, inDays: 14 },
-    expect: expects('grubs per square', 'leatherjackets', [40, 80], [5, 14], { unit: 'number', clearBelow: 5 }),
+    expect: expects('grubs per square', 'leatherjackets', [40, 80], [5, 14], {
+      unit: 'number',
+      each: 'square',
+      clearBelow: 5,
+    }),
     ...guideline,
   }),
   remedy({
@@ -266,6 +274,7 @@ export const airRemedies: readonly RemedyCore[] = [
     }),
     expect: expects('winged ones per card and week', 'whitefly-cloud', [20, 60], [14, 42], {
       unit: 'number',
+      each: 'card',
       clearBelow: 5,
     }),
     ...guideline,

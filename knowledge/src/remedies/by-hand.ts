@@ -1,5 +1,5 @@
 /** Picking, pruning, squashing, weeding. */
-import { count, look, windows } from './windows';
+import { count, look, testLook, windows } from './windows';
 import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, of, remedy, step } from './build';
 import { guideline } from './cautions';
 
@@ -311,7 +311,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
       apply: ['Loosen beside the root, then pull straight up', 'a snapped root sprouts', 30, windows.daylight],
       look: [21, 28, 'Count those that sprout again', 'lift them while small'],
     }),
-    expect: expects('sprouts in {1 m²}', 'slow', [60, 95], [21, 60], { unit: 'number', clearBelow: 1 }),
+    expect: expects('sprouts in {1 m²}', 'slow', [60, 95], [21, 60], { unit: 'number', each: 'square', clearBelow: 1 }),
     source: 'extension',
     grade: 'guideline',
   }),
@@ -331,7 +331,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
       again: [21, 28],
       look: [21, 28, 'Count shoots in {1 m²}', 'fewer each round'],
     }),
-    expect: expects('shoots in {1 m²}', 'slow', [40, 80], [21, 120], { unit: 'number', clearBelow: 1 }),
+    expect: expects('shoots in {1 m²}', 'slow', [40, 80], [21, 120], { unit: 'number', each: 'square', clearBelow: 1 }),
     source: 'extension',
     grade: 'guideline',
   }),
@@ -351,7 +351,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
       again: [9, 12],
       look: [9, 12, 'Count seedlings in {1 m²}', 'fewer each round'],
     }),
-    expect: expects('weeds in {1 m²}', 'slow', [70, 95], [3, 30], { unit: 'number', clearBelow: 5 }),
+    expect: expects('weeds in {1 m²}', 'slow', [70, 95], [3, 30], { unit: 'number', each: 'square', clearBelow: 5 }),
     source: 'extension',
     grade: 'guideline',
   }),
@@ -714,15 +714,16 @@ export const byHandRemedies: readonly RemedyCore[] = [
           3,
         ),
       ),
+      testLook,
       step(
         'swab',
         'apply',
         'Swab every tuft and shell',
         'what is touched dies',
-        [2, 3],
+        [0, 1],
         20,
         windows.daylight,
-        'test-leaf',
+        'test-look',
       ),
       step('swab-2', 'apply', 'Swab again', 'eggs hatch within the week', [7, 8], 15, windows.daylight, 'swab'),
       look('look', 'swab-2', [1, 2], 'Count tufts or shells that are left', 'now the count tells'),
@@ -740,6 +741,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
     ],
     expect: expects('tufts or shells on the plant', 'wool-joints', [60, 95], [8, 30], {
       unit: 'number',
+      each: 'whole',
       clearBelow: 1,
       twiceDaysApart: 7,
     }),

@@ -277,7 +277,11 @@ export const cropRemedies: readonly RemedyCore[] = [
       look: [3, 4, 'Pull the baits up, count and bin what is in them', 'the count shows whether they get fewer'],
     }),
     repeat: { everyDays: [3, 4], most: 10, inDays: 42 },
-    expect: expects('wireworms per bait', 'wireworms', [20, 60], [14, 42], { unit: 'number', clearBelow: 1 }),
+    expect: expects('wireworms per bait', 'wireworms', [20, 60], [14, 42], {
+      unit: 'number',
+      each: 'card',
+      clearBelow: 1,
+    }),
     source: 'growers',
     grade: 'practice',
   }),

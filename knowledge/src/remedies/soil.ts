@@ -326,7 +326,11 @@ export const soilRemedies: readonly RemedyCore[] = [
       apply: ['Flatten the weeds, water, lay card, wet it, cover', 'light at one gap feeds all', 60, calm],
       look: [50, 60, 'Look along the edges for shoots', 'that is where they come out'],
     }),
-    expect: expects('shoots through it, in all', 'slow', [70, 95], [50, 240], { unit: 'number', clearBelow: 2 }),
+    expect: expects('shoots through it, in all', 'slow', [70, 95], [50, 240], {
+      unit: 'number',
+      each: 'whole',
+      clearBelow: 2,
+    }),
     source: 'growers',
     grade: 'practice',
   }),

@@ -1,5 +1,5 @@
 /** Home-made sprays. */
-import { count, look, windows } from './windows';
+import { count, look, testLook, windows } from './windows';
 import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, of, remedy, step } from './build';
 import { bees, contact, localRules, testLeaf } from './cautions';
 
@@ -239,13 +239,14 @@ export const spraysRemedies: readonly RemedyCore[] = [
         minutes: 3,
         window: windows.any,
       },
+      testLook,
       {
         id: 'spray',
         phase: 'apply',
         does: 'Spray undersides and tips to run-off',
         why: 'it kills only what it wets',
-        after: 'test-leaf',
-        gap: [2, 4],
+        after: 'test-look',
+        gap: [0, 2],
         minutes: 15,
         window: windows.contactSpray,
         applies: true,
@@ -482,15 +483,16 @@ export const spraysRemedies: readonly RemedyCore[] = [
           3,
         ),
       ),
+      testLook,
       step(
         'spray',
         'apply',
         'Coat every surface, shaking as you go',
         'it kills only what it covers',
-        [2, 3],
+        [0, 1],
         20,
         contact,
-        'test-leaf',
+        'test-look',
       ),
       look('look', 'spray', [3, 4], 'Count live ones: do they move when touched?', 'covered ones dry up'),
       step('spray-2', 'apply', 'Spray again', 'those that hid come out', [7, 10], 20, contact, 'spray'),
@@ -667,7 +669,8 @@ export const spraysRemedies: readonly RemedyCore[] = [
           3,
         ),
       ),
-      step('spray', 'apply', 'Spray both sides', 'it works only while wet', [2, 3], 15, contact, 'test-leaf'),
+      testLook,
+      step('spray', 'apply', 'Spray both sides', 'it works only while wet', [0, 1], 15, contact, 'test-look'),
       look('look', 'spray', [2, 3], 'Any burn? Any new spots?', 'burn shows within three days'),
     ],
     repeat: { everyDays: [3, 4], most: 4, inDays: 30 },

@@ -151,6 +151,7 @@ export const wateringRemedies: readonly RemedyCore[] = [
       what: 'flies on the card',
       sign: 'gnats',
       unit: 'number',
+      each: 'card',
       clearBelow: 5,
       reduction: [50, 90],
       days: [7, 21],

@@ -25,6 +25,19 @@ export const count: StepSpec = {
   window: windows.daylight,
 };
 
+/** The look at the leaves that were tried, two whole days later: what it finds decides whether the rest is done. */
+export const testLook: StepSpec = {
+  id: 'test-look',
+  phase: 'before',
+  kind: 'test-look',
+  does: 'Look at the marked leaves: brown, spotted or limp?',
+  why: 'a plant that cannot bear it shows it here, on two leaves instead of all',
+  after: 'test-leaf',
+  gap: [2, 3],
+  minutes: 2,
+  window: windows.daylight,
+};
+
 /** A look back after the step named. */
 export const look = (
   id: string,

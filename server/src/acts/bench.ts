@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { cautionKey, ingredientNamed, judge, type Act } from '@trowel/core/judge';
-import { mixNoted, type MixNoted, type RecipeDocument, inputError } from '@trowel/core/contract';
+import { type RecipeDocument, inputError } from '@trowel/core/contract';
+import { asksWater } from '@trowel/core/jobs';
 import { batchClasses, batchState, checkRecipe, mixRemedy } from '@trowel/core/mix';
 import { batchKinds } from '@trowel/core/tables';
 import { inWords, mL } from '@trowel/core/quantities';
@@ -10,10 +11,12 @@ import type { Db } from '../database';
 import { conflict, notFound } from '../problems';
 import * as bench from '../store/bench';
 import { oneGarden, savePreferences } from '../store/garden';
-import { answerWithId } from '../store/log';
-import { batchOf } from '../views/bench';
+import { maybeOneMix } from '../store/jobs';
+import { batchOf } from '../views/job';
 import { refuseUnread, unread } from '../views/step-safety';
 import { act, type ActContext } from './command';
+import { mustHold, setJob, theJob } from './jobs';
+import { giveBack, heldClasses, makeMix } from './mixing';
 import { tagPatterns } from './tags';
 
 /** @throws Problem for a stop, or for cautions that have not been read. */
@@ -109,12 +112,18 @@ export const noteVessel = act('noteVessel', ({ db, tables, today }, { held, wash
 
 /**
  * Notes that a remedy has been mixed: refused as the card would be, its cautions must have been read, what
- * went in is taken from the cupboard, and the sprayer holds it from now on.
+ * went in is taken from cupboard and brew, the sprayer holds it, and the job it is for is done like this from now on.
  */
-export const noteMix = act('noteMix', ({ db, tables, today }, input) => {
-  const { remedy, strength, volumeMl, plants, vesselId, acknowledged } = input;
+export const noteMix = act('noteMix', (context, input) => {
+  const { db, tables, today } = context;
+  const { remedy, strength, volumeMl, plants, vesselId, jobId, batchId, water, acknowledged } = input;
   const vessel = vesselId === undefined ? undefined : theVessel(db, vesselId);
-  const { measures } = oneGarden(db);
+  const job = jobId === undefined ? undefined : theJob(db, jobId);
+  if (job && job.remedy !== remedy) throw inputError('jobId', 'other-remedy', { name: remedy });
+  const garden = oneGarden(db);
+  const { measures } = garden;
+  const row = tables.remedies.find(({ id }) => id === remedy);
+  const hardness = water === undefined ? undefined : water === 'tap' ? garden.tap_hardness : garden.butt_hardness;
   const card = mixRemedy(tables, {
     remedy,
     measures,
@@ -122,45 +131,42 @@ export const noteMix = act('noteMix', ({ db, tables, today }, input) => {
     ...(strength === undefined ? {} : { strength }),
     ...(plants === undefined ? {} : { plants }),
     ...(vessel ? { vesselHeld: [...vessel.classes] } : {}),
+    ...(hardness === undefined || !row || !asksWater(row) ? {} : { water: { hardness } }),
   });
   if (card.kind === 'refused')
     throw conflict('said', { says: card.because.map((found) => cautionLine(tables, found, measures)).join(' ') });
-  if (card.kind !== 'mix') throw new Error(`a remedy was mixed as "${card.kind}"`);
+  if (card.kind !== 'mix' || !row) throw new Error(`a remedy was mixed as "${card.kind}"`);
   const left = card.cautions.filter((found) => found.level === 'caution' && !acknowledged.includes(cautionKey(found)));
   if (left.length > 0) throw refuseUnread(tables, left, measures);
-  const took: MixNoted['took'] = [];
-  for (const part of card.parts) {
-    const kept = bench.maybeOneKept(db, part.ingredient);
-    if (kept?.amount == null) continue;
-    const amount = Math.min(kept.amount, part.grams ?? part.ml);
-    bench.saveKept(db, { ...kept, amount: kept.amount - amount });
-    took.push({ ingredient: part.ingredient, amount });
-  }
-  const { name, classes } = whatIs(tables, remedy);
-  if (vessel) bench.saveHeld(db, vessel.id, name, classes, today);
-  const noted: MixNoted = {
-    id: randomUUID(),
-    took,
-    ...(vessel
-      ? { vessel: { id: vessel.id, now: name, held: vessel.held, classes: vessel.classes, on: vessel.last_on } }
-      : {}),
-  };
-  return { caseId: null, result: noted };
+  const batch = batchId ?? job?.batch_id ?? null;
+  mustHold(db, batch, today, row, card.parts);
+  if (job)
+    setJob(context, job, {
+      // What is drawn from a brew is thinned by its age, each time anew.
+      ...(batch === null ? { strength: card.strength?.value ?? null } : {}),
+      volumeMl,
+      ...(water === undefined ? {} : { water }),
+      ...(vesselId === undefined ? {} : { vesselId }),
+      ...(batch === null ? {} : { batchId: batch }),
+    });
+  const id = makeMix(db, tables, {
+    remedy: row,
+    card,
+    jobId: job?.id ?? null,
+    vessel,
+    batchId: batch,
+    eventId: null,
+    today,
+  });
+  return { caseId: job?.case_id ?? null, result: { id } };
 });
 
-/** Takes back a mix that was noted by mistake: the cupboard has it again, the sprayer what it held before. */
+/** Takes back a mix that was noted by mistake: cupboard and brew have it again, the sprayer what it held before. */
 export const takeBackMix = act('takeBackMix', ({ db }, _input, id) => {
-  const found = answerWithId(db, 'note-mix', 'take-back-mix', id);
-  if (!found) throw notFound('mix', id);
-  if (found.isTakenBack) throw conflict('taken-back-already');
-  const { took, vessel } = mixNoted.parse(found.result);
-  for (const { ingredient, amount } of took) {
-    const kept = bench.maybeOneKept(db, ingredient);
-    if (kept?.amount != null) bench.saveKept(db, { ...kept, amount: kept.amount + amount });
-  }
-  // What went in since is what it holds; only an untouched vessel goes back.
-  const row = vessel && bench.maybeOneVessel(db, vessel.id);
-  if (vessel && row?.held === vessel.now) bench.saveHeld(db, vessel.id, vessel.held, vessel.classes, vessel.on);
+  const mix = maybeOneMix(db, id);
+  if (!mix) throw notFound('mix', id);
+  if (mix.taken_back === 1) throw conflict('taken-back-already');
+  giveBack(db, mix);
   return { caseId: null, result: { id } };
 });
 
@@ -169,8 +175,7 @@ const allNotes = (tables: Tables): string[] => tables.safetyRules.map(({ id }) =
 
 function whatIs(tables: Tables, word: string): { name: string; classes: readonly string[] } {
   const remedy = tables.remedies.find(({ id }) => id === word);
-  const usedBy = remedy?.recipe && tables.ingredients.find(({ id }) => id === remedy.recipe?.ingredient);
-  if (remedy) return { name: remedy.name, classes: [...remedy.classes, ...(usedBy?.classes ?? [])] };
+  if (remedy) return { name: remedy.name, classes: heldClasses(tables, remedy) };
   const kind = batchKinds.find((id) => id === word);
   if (kind) return { name: batchNames[kind], classes: batchClasses[kind] };
   const ingredient = ingredientNamed(tables, word);

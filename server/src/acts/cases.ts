@@ -1,6 +1,6 @@
 import { inputError } from '@trowel/core/contract';
 import { randomUUID } from 'node:crypto';
-import { onlyWaits, strengthFor } from '@trowel/core/judge';
+import { summarise } from '@trowel/core/follow';
 import { addDays } from '@trowel/core/quantities';
 import { readLine, type About, type Understood } from '@trowel/core/read';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
@@ -8,21 +8,16 @@ import type { Db } from '../database';
 import { conflict, notFound } from '../problems';
 import * as cases from '../store/cases';
 import * as garden from '../store/garden';
-import * as treatments from '../store/treatments';
+import * as jobs from '../store/jobs';
 import { emptyReading, readingOf } from '../views/reading';
-import { applyCautions, maybeRemedy, refuseUnread, unread } from '../views/step-safety';
+import { jobRemedy } from '../views/job';
 import { act } from './command';
+import { endJobs, keepCount, theOpenCase } from './jobs';
 import { tagPatterns } from './tags';
 
 const theCase = (db: Db, id: string) => {
   const row = cases.maybeOneCase(db, id);
   if (!row) throw notFound('case', id);
-  return row;
-};
-
-const theOpenCase = (db: Db, id: string) => {
-  const row = theCase(db, id);
-  if (row.status === 'closed') throw conflict('case-closed', { name: row.name });
   return row;
 };
 
@@ -54,7 +49,8 @@ export const openCase = act('openCase', ({ db, tables, today }, { bedId, plantin
   return { caseId: id, result: { id } };
 });
 
-export const addEvidence = act('addEvidence', ({ db, tables, clock, today }, { said, items = [] }, caseId) => {
+export const addEvidence = act('addEvidence', (context, { said, items = [] }, caseId) => {
+  const { db, tables, clock, today } = context;
   const row = theOpenCase(db, caseId);
   const read = said === undefined ? undefined : readLine(tables, said, aboutCase(db, row));
   items.forEach(({ sign }, index) => {
@@ -80,8 +76,26 @@ export const addEvidence = act('addEvidence', ({ db, tables, clock, today }, { s
   for (const { say, state, sure, signs } of read?.perhaps ?? [])
     if (sure !== undefined && signs[0] !== undefined && !isNoted(signs[0]))
       cases.addObservation(db, { caseId: row.id, sign: signs[0], state, said: say, sure, on: today });
-  for (const { sign, state, amount } of items)
-    cases.addObservation(db, { caseId: row.id, sign, state, amount, on: today });
+  for (const { sign, state, amount, counts } of items) {
+    const mean = counts && Math.round(summarise(counts).mean * 10) / 10;
+    cases.addObservation(db, { caseId: row.id, sign, state, amount: mean ?? amount, on: today });
+    if (counts)
+      keepCount(
+        context,
+        {
+          id: randomUUID(),
+          on: today,
+          at: clock().toISOString(),
+          sign,
+          jobId: null,
+          unit: 'number',
+          isTreated: true,
+          counts,
+          harmSeen: false,
+        },
+        row.id,
+      );
+  }
   cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
   return {
     caseId: row.id,
@@ -106,83 +120,19 @@ export const answerCheck = act('answerCheck', ({ db, tables, clock, today }, { c
   return { caseId: row.id, result: {} };
 });
 
-export const chooseRemedy = act('chooseRemedy', ({ db, tables, today }, { remedy, strength, from }, caseId) => {
+export const closeCase = act('closeCase', (context, { outcome }, caseId) => {
+  const { db, tables, today } = context;
   const row = theOpenCase(db, caseId);
-  const remedyRow = tables.remedies.find(({ id }) => id === remedy);
-  if (!remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
-  const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
-  if (treatments.anyTreatments(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
-    throw conflict('under-way', { remedy: remedyRow.name });
-  const id = randomUUID();
-  const { recipe } = remedyRow;
-  const plants = planting ? [planting.plant] : [];
-  const mixed = strength ?? (recipe ? strengthFor(tables, { ...remedyRow, recipe }, { plants }).value : null);
-  // A rule that would stop it at the bed stops it here already: the plant, what this bed had, how near the harvest is.
-  const on = from !== undefined && from > today ? from : today;
-  const wanted = { id, case_id: row.id, remedy, strength: mixed, chosen_on: on, ended_on: null };
-  const stops = applyCautions(db, tables, wanted, on).filter((found) => found.level === 'stop' && !onlyWaits(found));
-  if (stops.some((found) => 'code' in found && found.code === 'beyond-cap'))
-    throw inputError('strength', 'beyond-limit', { why: remedyRow.limits[0] ?? '' });
-  if (stops.length > 0) throw refuseUnread(tables, stops.slice(0, 1), garden.oneGarden(db).measures);
-  treatments.addTreatment(db, { id, case_id: row.id, remedy, strength: mixed, chosen_on: on });
-  return { caseId: row.id, result: { id } };
-});
-
-const theTreatment = (db: Db, id: string) => {
-  const row = treatments.maybeOneTreatment(db, id);
-  if (!row) throw notFound('treatment', id);
-  theOpenCase(db, row.case_id);
-  return row;
-};
-
-export const endTreatment = act('endTreatment', ({ db, today }, _input, treatmentId) => {
-  // What was marked in a case that is closed by now can be dropped without opening the case again.
-  const marked = treatments.maybeOneTreatment(db, treatmentId);
-  const row = marked && theCase(db, marked.case_id).status === 'closed' ? marked : theTreatment(db, treatmentId);
-  treatments.endTreatment(db, row.id, today);
-  return { caseId: row.case_id, result: {} };
-});
-
-export const recordStep = act('recordStep', ({ db, tables, today }, { treatmentId, step, outcome, acknowledged }) => {
-  const row = theTreatment(db, treatmentId);
-  const remedy = maybeRemedy(tables, row.remedy);
-  if (!remedy) throw conflict('no-longer-known', { given: row.remedy });
-  const spec = remedy.steps.find(({ id }) => id === step);
-  if (!spec) throw inputError('step', 'no-such-step', { given: step, remedy: remedy.name });
-  const current = treatments.anyStepsOf(db, row.id).find((event) => event.step === step);
-  if (outcome === 'undone' && !current) throw conflict('not-ticked');
-  if (outcome !== 'undone' && current) throw conflict('ticked-already');
-  const left = outcome === 'done' && spec.applies ? unread(applyCautions(db, tables, row, today), acknowledged) : [];
-  if (left.length > 0) throw refuseUnread(tables, left, garden.oneGarden(db).measures);
-  treatments.addStepEvent(db, { treatmentId: row.id, step, outcome, on: today });
-  return { caseId: row.case_id, result: {} };
-});
-
-export const addLook = act('addLook', ({ db, today }, { treatmentId, kind, counts, harmSeen }, caseId) => {
-  const row = theOpenCase(db, caseId);
-  if (treatmentId !== undefined && theTreatment(db, treatmentId).case_id !== row.id)
-    throw inputError('treatmentId', 'other-case');
-  const id = randomUUID();
-  cases.addLook(db, {
-    id,
-    case_id: row.id,
-    treatment_id: treatmentId ?? null,
-    kind,
-    looked_on: today,
-    counts,
-    harm_seen: harmSeen,
-  });
-  return { caseId: row.id, result: { id } };
-});
-
-export const closeCase = act('closeCase', ({ db, tables, today }, { outcome }, caseId) => {
-  const row = theOpenCase(db, caseId);
-  const all = treatments.anyTreatments(db, row.id);
-  const lateDays = Math.max(0, ...all.map(({ remedy }) => maybeRemedy(tables, remedy)?.expect.lateLookDays ?? 0));
+  const all = jobs.anyJobs(db, row.id);
+  const lateDays = Math.max(0, ...all.map((job) => jobRemedy(tables, job)?.expect.lateLookDays ?? 0));
   // What is marked for a month to come keeps its month: closing this trouble does not keep the next one away.
-  for (const { id, chosen_on } of all) if (chosen_on <= today) treatments.endTreatment(db, id, today);
+  const ended = endJobs(
+    context,
+    all.filter(({ chosen_on }) => chosen_on <= today),
+    'case-closed',
+  );
   cases.closeCase(db, row.id, outcome, today, outcome === 'solved' ? addDays(today, lateDays || 14) : null);
-  return { caseId: row.id, result: {} };
+  return { caseId: row.id, result: { jobs: ended } };
 });
 
 export const reopenCase = act('reopenCase', ({ db }, _input, caseId) => {
@@ -192,14 +142,4 @@ export const reopenCase = act('reopenCase', ({ db }, _input, caseId) => {
   return { caseId: row.id, result: {} };
 });
 
-export const acts = {
-  openCase,
-  addEvidence,
-  answerCheck,
-  chooseRemedy,
-  endTreatment,
-  recordStep,
-  addLook,
-  closeCase,
-  reopenCase,
-};
+export const acts = { openCase, addEvidence, answerCheck, closeCase, reopenCase };

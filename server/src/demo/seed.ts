@@ -5,10 +5,11 @@ import { gardenTime } from '../clock';
 import * as atBench from '../acts/bench';
 import * as inCases from '../acts/cases';
 import * as inGarden from '../acts/garden';
+import * as inJobs from '../acts/jobs';
 import type { Db } from '../database';
 import { addBed, addPlanting, isSetUp, saveGarden } from '../store/garden';
 import { applyCautions } from '../views/step-safety';
-import { oneTreatment } from '../store/treatments';
+import { oneJob } from '../store/jobs';
 import {
   demoBeds,
   demoBrews,
@@ -91,7 +92,7 @@ function tell(db: Db, tables: Tables, story: Story): void {
       ...(story.plant === undefined ? {} : { plantingId: `${story.bed}-${story.plant}` }),
     }),
   );
-  const treatments = new Map<string, string>();
+  const jobs = new Map<string, string>();
   for (const event of story.events) {
     day = addDays(story.opened, event.day);
     switch (event.kind) {
@@ -105,10 +106,10 @@ function tell(db: Db, tables: Tables, story: Story): void {
         inCases.answerCheck(deps, { check: event.check, answer: event.answer }, caseId);
         break;
       case 'choose':
-        treatments.set(
+        jobs.set(
           event.remedy,
           idOf(
-            inCases.chooseRemedy(
+            inJobs.chooseRemedy(
               deps,
               { remedy: event.remedy, ...(event.strength === undefined ? {} : { strength: event.strength }) },
               caseId,
@@ -117,23 +118,20 @@ function tell(db: Db, tables: Tables, story: Story): void {
         );
         break;
       case 'step': {
-        const treatmentId = treatments.get(event.remedy) ?? '';
-        const row = oneTreatment(db, treatmentId);
-        inCases.recordStep(deps, {
-          treatmentId,
+        const jobId = jobs.get(event.remedy) ?? '';
+        const row = oneJob(db, jobId);
+        inJobs.recordStep(deps, {
+          jobId,
           step: event.step,
           outcome: event.outcome ?? 'done',
+          ...(event.result === undefined ? {} : { result: event.result }),
           // This household reads what it is told.
           acknowledged: applyCautions(db, tables, row, day).map(cautionKey),
         });
         break;
       }
       case 'count':
-        inCases.addLook(
-          deps,
-          { treatmentId: treatments.get(event.remedy), kind: event.when, counts: event.counts },
-          caseId,
-        );
+        inJobs.addCount(deps, { jobId: jobs.get(event.remedy), counts: event.counts });
         break;
       case 'close':
         inCases.closeCase(deps, { outcome: event.outcome }, caseId);

@@ -5,6 +5,7 @@
  */
 import type { CaseOutcome } from '@trowel/core/contract';
 import { addDays, type IsoDate } from '@trowel/core/quantities';
+import type { StepResult } from '@trowel/core/tables';
 
 export type StoryEvent = { readonly day: number } & (
   | { readonly kind: 'said'; readonly line: string }
@@ -14,11 +15,17 @@ export type StoryEvent = { readonly day: number } & (
     }
   | { readonly kind: 'check'; readonly check: string; readonly answer: string }
   | { readonly kind: 'choose'; readonly remedy: string; readonly strength?: number }
-  | { readonly kind: 'step'; readonly remedy: string; readonly step: string; readonly outcome?: 'done' | 'skipped' }
+  | {
+      readonly kind: 'step';
+      readonly remedy: string;
+      readonly step: string;
+      readonly outcome?: 'done' | 'skipped';
+      /** What was found, where the step asks for it. */
+      readonly result?: StepResult;
+    }
   | {
       readonly kind: 'count';
       readonly remedy: string;
-      readonly when: 'before' | 'after';
       readonly counts: readonly number[];
     }
   | { readonly kind: 'close'; readonly outcome: CaseOutcome }
@@ -50,18 +57,18 @@ const skipped = (day: number, remedy: string, step: string): StoryEvent => ({
   step,
   outcome: 'skipped',
 });
-const before = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({
+const found = (day: number, remedy: string, step: string, result: StepResult): StoryEvent => ({
   day,
-  kind: 'count',
+  kind: 'step',
   remedy,
-  when: 'before',
-  counts,
+  step,
+  result,
 });
-const after = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({
+/** A count: it ticks the step that asked for it. */
+const count = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({
   day,
   kind: 'count',
   remedy,
-  when: 'after',
   counts,
 });
 const close = (day: number, outcome: CaseOutcome): StoryEvent => ({ day, kind: 'close', outcome });
@@ -87,14 +94,14 @@ export function pastStories(today: IsoDate): Story[] {
         check(0, 'turn-leaves', 'yes'),
         choose(0, 'water-jet'),
         choose(0, 'ant-bait'),
-        before(0, 'water-jet', 34, 12, 51, 8, 27, 40, 3, 22, 19, 30),
-        ...done(0, 'water-jet', 'count', 'jet'),
-        ...done(0, 'ant-bait', 'cards', 'bait'),
+        count(0, 'water-jet', 34, 12, 51, 8, 27, 40, 3, 22, 19, 30),
+        ...done(0, 'water-jet', 'jet'),
+        found(0, 'ant-bait', 'cards', 'to-sugar'),
+        ...done(0, 'ant-bait', 'bait'),
         ...done(3, 'water-jet', 'jet-2'),
-        after(4, 'water-jet', 9, 2, 14, 0, 6, 11, 1, 4, 8, 7),
-        ...done(4, 'water-jet', 'look'),
+        count(4, 'water-jet', 9, 2, 14, 0, 6, 11, 1, 4, 8, 7),
         ...done(6, 'water-jet', 'jet-3'),
-        after(9, 'water-jet', 1, 0, 3, 0, 0, 2, 0, 0, 1, 0),
+        count(9, 'water-jet', 1, 0, 3, 0, 0, 2, 0, 0, 1, 0),
         close(9, 'solved'),
       ],
     },
@@ -107,14 +114,14 @@ export function pastStories(today: IsoDate): Story[] {
         said(0, 'curled tips, sticky leaves, ants on the stem'),
         check(0, 'look-at-tips', 'yes'),
         choose(0, 'soap-spray', 1),
-        before(0, 'soap-spray', 22, 3, 40, 6, 18, 31, 9, 27, 2, 14),
-        ...done(0, 'soap-spray', 'count', 'test-leaf'),
-        ...done(1, 'soap-spray', 'spray'),
-        after(3, 'soap-spray', 12, 0, 25, 3, 8, 14, 2, 19, 1, 6),
-        ...done(3, 'soap-spray', 'look-2'),
-        ...done(6, 'soap-spray', 'spray-2'),
-        after(7, 'soap-spray', 1, 0, 2, 0, 0, 3, 0, 1, 0, 0),
-        close(7, 'solved'),
+        count(0, 'soap-spray', 22, 3, 40, 6, 18, 31, 9, 27, 2, 14),
+        ...done(0, 'soap-spray', 'test-leaf'),
+        found(2, 'soap-spray', 'test-look', 'unharmed'),
+        ...done(2, 'soap-spray', 'spray'),
+        count(4, 'soap-spray', 12, 0, 25, 3, 8, 14, 2, 19, 1, 6),
+        ...done(7, 'soap-spray', 'spray-2'),
+        count(8, 'soap-spray', 1, 0, 2, 0, 0, 3, 0, 1, 0, 0),
+        close(8, 'solved'),
       ],
     },
     {
@@ -126,12 +133,12 @@ export function pastStories(today: IsoDate): Story[] {
         said(0, 'white powder on the leaves that rubs off, plants close together'),
         choose(0, 'milk-spray'),
         choose(0, 'open-up'),
-        before(0, 'milk-spray', 1, 1, 0, 1, 1, 1, 0, 1, 1, 1),
+        count(0, 'milk-spray', 1, 1, 0, 1, 1, 1, 0, 1, 1, 1),
         ...done(0, 'open-up', 'prune'),
-        ...done(1, 'milk-spray', 'count', 'prune', 'spray'),
-        after(4, 'milk-spray', 1, 0, 0, 1, 1, 0, 0, 1, 0, 1),
+        ...done(1, 'milk-spray', 'prune', 'spray'),
+        count(4, 'milk-spray', 1, 0, 0, 1, 1, 0, 0, 1, 0, 1),
         ...done(9, 'milk-spray', 'spray-2'),
-        after(20, 'milk-spray', 1, 1, 0, 1, 0, 1, 0, 1, 1, 0),
+        count(20, 'milk-spray', 1, 1, 0, 1, 0, 1, 0, 1, 1, 0),
         close(21, 'no-change'),
       ],
     },
@@ -143,12 +150,11 @@ export function pastStories(today: IsoDate): Story[] {
       events: [
         said(0, 'dark sunken patch at the bottom of the fruit, watering was hit and miss'),
         choose(0, 'even-watering'),
-        before(0, 'even-watering', 1, 1, 0, 1, 1, 0, 1, 0, 1, 1),
+        count(0, 'even-watering', 1, 1, 0, 1, 1, 0, 1, 0, 1, 1),
         ...done(0, 'even-watering', 'pick-off', 'water'),
         ...done(1, 'even-watering', 'mulch'),
-        after(16, 'even-watering', 0, 0, 0, 1, 0, 0, 0, 0, 0, 0),
-        ...done(16, 'even-watering', 'finger', 'new-fruit'),
-        after(25, 'even-watering', 0, 0, 0, 0, 0, 0, 0, 0, 0, 0),
+        count(16, 'even-watering', 0, 0, 0, 1, 0, 0, 0, 0, 0, 0),
+        count(25, 'even-watering', 0, 0, 0, 0, 0, 0, 0, 0, 0, 0),
         close(25, 'solved'),
       ],
     },
@@ -160,11 +166,11 @@ export function pastStories(today: IsoDate): Story[] {
       events: [
         said(0, 'holes in the leaves, green droppings, white butterflies'),
         choose(0, 'hand-pick'),
-        before(0, 'hand-pick', 1, 1, 1, 0, 1, 1, 0, 1, 1, 1),
-        ...done(0, 'hand-pick', 'count', 'pick'),
+        count(0, 'hand-pick', 1, 1, 1, 0, 1, 1, 0, 1, 1, 1),
+        ...done(0, 'hand-pick', 'pick'),
         ...done(4, 'hand-pick', 'pick-2'),
-        after(8, 'hand-pick', 0, 0, 1, 0, 0, 0, 0, 0, 0, 0),
-        after(13, 'hand-pick', 0, 0, 0, 0, 0, 0, 0, 0, 0, 0),
+        count(8, 'hand-pick', 0, 0, 1, 0, 0, 0, 0, 0, 0, 0),
+        count(13, 'hand-pick', 0, 0, 0, 0, 0, 0, 0, 0, 0, 0),
         close(13, 'solved'),
       ],
     },
@@ -176,9 +182,9 @@ export function pastStories(today: IsoDate): Story[] {
       events: [
         said(0, 'yellow between the veins'),
         choose(0, 'epsom-foliar'),
-        before(0, 'epsom-foliar', 1, 1, 1, 0, 1, 1, 1, 1, 0, 1),
-        ...done(0, 'epsom-foliar', 'count', 'spray'),
-        after(12, 'epsom-foliar', 1, 1, 1, 1, 1, 1, 0, 1, 1, 1),
+        count(0, 'epsom-foliar', 1, 1, 1, 0, 1, 1, 1, 1, 0, 1),
+        ...done(0, 'epsom-foliar', 'spray'),
+        count(12, 'epsom-foliar', 1, 1, 1, 1, 1, 1, 0, 1, 1, 1),
         check(13, 'touch-test', 'yes'),
         said(13, 'new leaves cupped and uneven halves'),
         close(13, 'mistaken'),
@@ -192,10 +198,10 @@ export function pastStories(today: IsoDate): Story[] {
       events: [
         said(0, 'purple seedlings standing still, cold nights'),
         choose(0, 'shelter'),
-        before(0, 'shelter', 1, 1, 1, 1, 0, 1, 1, 1, 1, 1),
+        count(0, 'shelter', 1, 1, 1, 1, 0, 1, 1, 1, 1, 1),
         ...done(0, 'shelter', 'cover'),
-        after(9, 'shelter', 0, 0, 1, 0, 0, 0, 0, 1, 0, 0),
-        after(15, 'shelter', 0, 0, 0, 0, 0, 0, 0, 0, 0, 0),
+        count(9, 'shelter', 0, 0, 1, 0, 0, 0, 0, 1, 0, 0),
+        count(15, 'shelter', 0, 0, 0, 0, 0, 0, 0, 0, 0, 0),
         close(15, 'solved'),
       ],
     },
@@ -207,10 +213,10 @@ export function pastStories(today: IsoDate): Story[] {
       events: [
         said(0, 'ragged holes and slime trails'),
         choose(0, 'hand-pick'),
-        before(0, 'hand-pick', 1, 1, 0, 1, 1, 1, 1, 0, 1, 1),
-        ...done(0, 'hand-pick', 'count', 'pick'),
+        count(0, 'hand-pick', 1, 1, 0, 1, 1, 1, 1, 0, 1, 1),
+        ...done(0, 'hand-pick', 'pick'),
         ...done(3, 'hand-pick', 'pick-2'),
-        after(7, 'hand-pick', 1, 0, 0, 1, 0, 1, 0, 0, 1, 0),
+        count(7, 'hand-pick', 1, 0, 0, 1, 0, 1, 0, 0, 1, 0),
         close(8, 'left'),
       ],
     },
@@ -222,10 +228,9 @@ export function pastStories(today: IsoDate): Story[] {
       events: [
         said(0, 'greenfly on the buds, spiny crawlers with orange spots'),
         choose(0, 'watch'),
-        before(0, 'watch', 14, 20, 8, 11, 16, 9, 22, 5, 12, 18),
-        ...done(0, 'watch', 'count'),
-        after(4, 'watch', 9, 12, 6, 4, 10, 3, 15, 2, 7, 8),
-        after(11, 'watch', 0, 1, 0, 0, 2, 0, 1, 0, 0, 0),
+        count(0, 'watch', 14, 20, 8, 11, 16, 9, 22, 5, 12, 18),
+        count(4, 'watch', 9, 12, 6, 4, 10, 3, 15, 2, 7, 8),
+        count(11, 'watch', 0, 1, 0, 0, 2, 0, 1, 0, 0, 0),
         close(11, 'solved'),
       ],
     },
@@ -247,7 +252,7 @@ export function openStories(today: IsoDate): Story[] {
       said(0, 'little black flies on the compost, watered every day, green film on top'),
       check(0, 'knock-out', 'no'),
       choose(0, 'let-dry'),
-      before(0, 'let-dry', 14, 11),
+      count(0, 'let-dry', 14, 11),
       ...done(0, 'let-dry', 'card', 'dry'),
     ],
   };
@@ -266,8 +271,8 @@ export function openStories(today: IsoDate): Story[] {
       said(0, 'fine pale dots on the leaves, radiator below'),
       check(0, 'tap-test', 'yes'),
       choose(0, 'water-jet'),
-      before(0, 'water-jet', 6, 9, 4, 12, 7, 3, 8, 5, 10, 6),
-      ...done(0, 'water-jet', 'count', 'jet'),
+      count(0, 'water-jet', 6, 9, 4, 12, 7, 3, 8, 5, 10, 6),
+      ...done(0, 'water-jet', 'jet'),
     ],
   };
   const lettuce: Story = {
@@ -278,8 +283,8 @@ export function openStories(today: IsoDate): Story[] {
     events: [
       said(0, 'soft green insects in clusters under the leaves, sticky, no ants'),
       choose(0, 'soap-spray', 0.5),
-      before(0, 'soap-spray', 12, 18, 9, 21, 7, 15, 30, 4, 11, 13),
-      ...done(0, 'soap-spray', 'count', 'test-leaf'),
+      count(0, 'soap-spray', 12, 18, 9, 21, 7, 15, 30, 4, 11, 13),
+      ...done(0, 'soap-spray', 'test-leaf'),
     ],
   };
   const gooseberry: Story = {
@@ -290,9 +295,10 @@ export function openStories(today: IsoDate): Story[] {
     events: [
       said(0, 'curled tips with soft green insects packed in them, sticky, no ants'),
       choose(0, 'soap-spray', 1),
-      before(0, 'soap-spray', 22, 3, 40, 6, 18, 31, 9, 27, 2, 14),
-      ...done(0, 'soap-spray', 'count', 'test-leaf'),
-      ...done(1, 'soap-spray', 'spray'),
+      count(0, 'soap-spray', 22, 3, 40, 6, 18, 31, 9, 27, 2, 14),
+      ...done(0, 'soap-spray', 'test-leaf'),
+      found(2, 'soap-spray', 'test-look', 'unharmed'),
+      ...done(2, 'soap-spray', 'spray'),
     ],
   };
   const mildew: Story = {
@@ -303,8 +309,7 @@ export function openStories(today: IsoDate): Story[] {
     events: [
       said(0, 'white floury patches on older leaves that rub off'),
       choose(0, 'milk-spray'),
-      before(0, 'milk-spray', 1, 0, 1, 0, 0, 1, 0, 0, 1, 0),
-      ...done(0, 'milk-spray', 'count'),
+      count(0, 'milk-spray', 1, 0, 1, 0, 0, 1, 0, 0, 1, 0),
       skipped(0, 'milk-spray', 'prune'),
     ],
   };

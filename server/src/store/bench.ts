@@ -125,15 +125,19 @@ export function addBatch(db: Db, row: Omit<BatchRow, 'shell'> & { readonly shell
     row.shell === undefined ? null : JSON.stringify(row.shell),
   );
 }
-export const addBatchEvent = (db: Db, row: Omit<BatchEventRow, 'id'>): void =>
+/** @param row with the mix that drew from it, where one did */
+export const addBatchEvent = (db: Db, row: Omit<BatchEventRow, 'id'> & { readonly mix_id?: string }): void =>
   run(
     db,
-    'INSERT INTO batch_event (batch_id, kind, on_date, ml) VALUES (?, ?, ?, ?)',
+    'INSERT INTO batch_event (batch_id, kind, on_date, ml, mix_id) VALUES (?, ?, ?, ?, ?)',
     row.batch_id,
     row.kind,
     row.on_date,
     row.ml,
+    row.mix_id ?? null,
   );
+export const dropEventsOfMix = (db: Db, mixId: string): void =>
+  run(db, 'DELETE FROM batch_event WHERE mix_id = ?', mixId);
 export const dropBatchEvent = (db: Db, id: number): void => run(db, 'DELETE FROM batch_event WHERE id = ?', id);
 
 const recipeRow = z.object({ id: z.string(), document: jsonText(recipeDocument), saved_on: z.string() });

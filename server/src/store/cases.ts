@@ -43,17 +43,6 @@ export interface EvidenceRow {
   readonly sure: number | null;
 }
 
-const lookRow = z.object({
-  id: z.string(),
-  case_id: z.string(),
-  treatment_id: z.string().nullable(),
-  kind: z.enum(['before', 'after', 'untreated-before', 'untreated-after']),
-  looked_on: z.string(),
-  counts: jsonText(z.array(z.number())),
-  harm_seen: z.number(),
-});
-export type LookRow = z.infer<typeof lookRow>;
-
 /** Open cases first, newest first. */
 export const anyCases = (db: Db): CaseRow[] =>
   any(db, caseRow, "SELECT * FROM cases ORDER BY status = 'closed', COALESCE(closed_on, opened_on) DESC, id");
@@ -177,23 +166,6 @@ export function addCheckDone(db: Db, row: { caseId: string; check: string; answe
     row.check,
     row.answer,
     row.on,
-  );
-}
-
-export const anyLooks = (db: Db, caseId: string): LookRow[] =>
-  any(db, lookRow, 'SELECT * FROM look WHERE case_id = ? ORDER BY looked_on, rowid', caseId);
-
-export function addLook(db: Db, row: Omit<LookRow, 'harm_seen'> & { harm_seen: boolean }): void {
-  run(
-    db,
-    'INSERT INTO look (id, case_id, treatment_id, kind, looked_on, counts, harm_seen) VALUES (?, ?, ?, ?, ?, ?, ?)',
-    row.id,
-    row.case_id,
-    row.treatment_id,
-    row.kind,
-    row.looked_on,
-    JSON.stringify(row.counts),
-    row.harm_seen ? 1 : 0,
   );
 }
 

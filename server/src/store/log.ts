@@ -9,6 +9,7 @@ const logRow = z.object({
   command: z.string(),
   case_id: z.string().nullable(),
   body: jsonText(z.record(z.string(), z.unknown())),
+  result: jsonText(z.unknown()),
 });
 export type LogRow = z.infer<typeof logRow>;
 
@@ -16,14 +17,14 @@ export const anyLogOfCase = (db: Db, caseId: string): LogRow[] =>
   any(
     db,
     logRow,
-    'SELECT id, at, on_date, command, case_id, body FROM log WHERE case_id = ? ORDER BY id DESC LIMIT 200',
+    'SELECT id, at, on_date, command, case_id, body, result FROM log WHERE case_id = ? ORDER BY id DESC LIMIT 200',
     caseId,
   );
 export const anyLog = (db: Db, limit: number): LogRow[] =>
   any(
     db,
     logRow,
-    'SELECT id, at, on_date, command, case_id, body FROM log ORDER BY on_date DESC, id DESC LIMIT ?',
+    'SELECT id, at, on_date, command, case_id, body, result FROM log ORDER BY on_date DESC, id DESC LIMIT ?',
     limit,
   );
 
@@ -36,26 +37,6 @@ export function earlierResult(db: Db, commandId: string): unknown {
     commandId,
   );
   return row?.result;
-}
-
-/** What a command of that name answered with this id, and whether another has taken it back since. */
-export function answerWithId(
-  db: Db,
-  command: string,
-  takenBackBy: string,
-  id: string,
-): { result: unknown; isTakenBack: boolean } | undefined {
-  const row = maybeOne(
-    db,
-    z.object({ result: jsonText(z.unknown()), taken: z.number() }),
-    `SELECT result, (SELECT count(*) FROM log WHERE command = ? AND json_extract(result, '$.id') = ?) AS taken
-     FROM log WHERE command = ? AND json_extract(result, '$.id') = ?`,
-    takenBackBy,
-    id,
-    command,
-    id,
-  );
-  return row && { result: row.result, isTakenBack: row.taken > 0 };
 }
 
 export function addLog(

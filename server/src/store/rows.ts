@@ -31,6 +31,10 @@ export function run(db: Db, sql: string, ...params: readonly unknown[]): void {
   statement(db, sql).run(...params);
 }
 
+/** The id of the row that was put in. */
+export const insert = (db: Db, sql: string, ...params: readonly unknown[]): number =>
+  Number(statement(db, sql).run(...params).lastInsertRowid);
+
 type Statement = Database.Statement<unknown[]>;
 
 const prepared = new WeakMap<Db, Map<string, Statement>>();

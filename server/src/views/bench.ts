@@ -1,15 +1,15 @@
 import { judge } from '@trowel/core/judge';
 import { InputError, type BenchView, type CautionSaid, type RecipeDocument } from '@trowel/core/contract';
-import { batchClasses, batchState, checkRecipe, shoppingList, type Batch, type Kept } from '@trowel/core/mix';
+import { batchClasses, batchState, checkRecipe, shoppingList, type Kept, type Needed } from '@trowel/core/mix';
 import type { MeasureSystem } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import { cautionWords, choreWords, keptWords, shoppingWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import * as bench from '../store/bench';
-import { anyOpenCases } from '../store/cases';
 import { oneGarden } from '../store/garden';
-import { anyTreatments } from '../store/treatments';
+import { anyApplications, anyOpenJobs } from '../store/jobs';
+import { batchOf, mixOf } from './job';
 import type { Deps } from './plan';
 import { maybeRemedy } from './step-safety';
 
@@ -34,7 +34,7 @@ export function benchViewOf({ db, tables, clock }: Deps): BenchView {
       percent: row.percent,
       wanted: row.wanted,
     })),
-    shopping: shoppingList(tables, kept, remediesUnderWay(db, tables)).map((item) => ({
+    shopping: shoppingList(kept, mixesUnderWay(db, tables, today)).map((item) => ({
       ingredient: item.ingredient,
       name: nameOf(item.ingredient),
       why: shoppingWords(tables, item, measures),
@@ -75,15 +75,6 @@ export function benchViewOf({ db, tables, clock }: Deps): BenchView {
   };
 }
 
-export const batchOf = (row: bench.BatchRow, events: readonly bench.BatchEventRow[]): Batch => ({
-  kind: row.kind,
-  startedOn: row.started_on,
-  volumeMl: row.volume_ml,
-  warmth: row.warmth,
-  ...(row.shell === undefined ? {} : { shell: row.shell }),
-  events: events.map(({ kind, on_date, ml }) => ({ kind, on: on_date, ...(ml === null ? {} : { ml }) })),
-});
-
 export const keptOf = (db: Db): Kept[] =>
   bench.anyKept(db).map((row) => ({
     ingredient: row.ingredient,
@@ -93,12 +84,21 @@ export const keptOf = (db: Db): Kept[] =>
     wanted: row.wanted,
   }));
 
-function remediesUnderWay(db: Db, tables: Tables) {
-  return anyOpenCases(db)
-    .flatMap(({ id }) => anyTreatments(db, id))
-    .filter(({ ended_on }) => ended_on === null)
-    .flatMap(({ remedy }) => maybeRemedy(tables, remedy) ?? []);
-}
+/** What jobs under way will mix, each as it is set; what is drawn from a brew needs nothing from the shelf. */
+const mixesUnderWay = (db: Db, tables: Tables, today: string): Needed[] =>
+  anyOpenJobs(db).flatMap((row) => {
+    const remedy = row.remedy === null ? undefined : maybeRemedy(tables, row.remedy);
+    const card = remedy && mixOf(db, tables, row, remedy, today);
+    if (!remedy || card?.kind !== 'mix') return [];
+    const put = new Set(anyApplications(db, row.id).map(({ event_id }) => event_id)).size;
+    return [
+      {
+        remedy: remedy.id,
+        parts: card.parts.filter(({ ingredient }) => row.batch_id === null || ingredient !== remedy.recipe?.ingredient),
+        times: Math.max(0, (remedy.repeat?.most ?? 1) - put),
+      },
+    ];
+  });
 
 /** What a recipe of one's own has to mind; one whose ingredient is no longer known says only that. */
 function cautionsOf(tables: Tables, document: RecipeDocument, measures: MeasureSystem): CautionSaid[] {

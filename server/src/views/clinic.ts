@@ -5,12 +5,15 @@ import type { PlantRow } from '@trowel/core/tables';
 import type { Evidence, RecentWeather } from '@trowel/core/weigh';
 import type { Place } from '@trowel/core/plan';
 import { addDays, type IsoDate } from '@trowel/core/quantities';
+import { rhythmWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { anyCases, anyChecksDone, anyEvidence } from '../store/cases';
 import { anyPracticeCards, anySoilTests, type SoilTestRow } from '../store/clinic';
 import { anyPlantings, maybeOneBed, oneGarden } from '../store/garden';
+import { anyJobsInBed } from '../store/jobs';
 import { standInWeather } from '../weather/stand-in';
+import { jobName } from './jobs';
 import type { Deps } from './plan';
 
 /** Days of weather that bear on a reading. */
@@ -72,7 +75,7 @@ const newestWalk = (db: Db, bedId: string) =>
     .sort((a, b) => b.opened_on.localeCompare(a.opened_on))[0];
 
 /** One bed with its ground; undefined when there is none of that id. */
-export function bedViewOf({ db, clock }: Deps, bedId: string): BedView | undefined {
+export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView | undefined {
   const bed = maybeOneBed(db, bedId);
   if (!bed) return undefined;
   const garden = oneGarden(db);
@@ -112,6 +115,13 @@ export function bedViewOf({ db, clock }: Deps, bedId: string): BedView | undefin
     cases: anyCases(db)
       .filter(({ bed_id }) => bed_id === bedId)
       .map(({ id, name, status }) => ({ id, name, status })),
+    jobs: anyJobsInBed(db, bedId)
+      .filter(({ case_id, ended_on }) => case_id === null && ended_on === null)
+      .map((job) => ({
+        id: job.id,
+        name: jobName(tables, job),
+        says: rhythmWords(job.every_days, job.until_on, today),
+      })),
   };
 }
 

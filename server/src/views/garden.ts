@@ -1,4 +1,4 @@
-import type { GardenView, NotebookView, TodayView } from '@trowel/core/contract';
+import type { GardenView, NotebookView, StepView, TodayView } from '@trowel/core/contract';
 import { sunHours } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
 import { batchState } from '@trowel/core/mix';
@@ -8,14 +8,15 @@ import type { Db } from '../database';
 import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
 import { anyBeds, anyPlantings, oneGarden } from '../store/garden';
 import { anyLog } from '../store/log';
-import { anyMarkedInClosed, anyStepsOf, anyTreatments, type TreatmentRow } from '../store/treatments';
+import { anyApplications, anyJobs, anyMarkedInClosed, type JobRow } from '../store/jobs';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
-import { batchOf, keptOf } from './bench';
+import { keptOf } from './bench';
+import { anyBrews, batchOf, jobRemedy } from './job';
 import { logEntryOf } from './log';
-import { layOut, placeOf, stepsOf, type Deps } from './plan';
+import { jobName, stepsOf } from './jobs';
+import { layOut, placeOf, type Deps } from './plan';
 import { historyOf } from './reading';
-import { maybeRemedy, puts } from './step-safety';
 
 /** From here on an earlier reading of the ground is told on the bed's card. */
 const groundToldFrom = 0.5;
@@ -44,6 +45,11 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
       kind,
       classes,
       volumeMl: volume_ml,
+    })),
+    brews: anyBrews(db).map(({ id, name, batch: { events, ...batch } }) => ({
+      id,
+      name,
+      batch: { ...batch, events: events.map((event) => ({ ...event })) },
     })),
     ...gardenTime(clock(), garden.time_zone),
     beds: anyBeds(db).map(({ id, name, setting, note }) => {
@@ -98,16 +104,29 @@ function brewsToday(db: Db, today: string): TodayView['brews'] {
   });
 }
 
+/** Days that a step may be late before its job is folded into one line. */
+const graceDays = 2;
+
+/** Jobs with steps that are long overdue, with everything of them that stands on today. */
+function overdueJobs(due: readonly StepView[], today: string): TodayView['overdue'] {
+  const byJob = new Map<string, StepView[]>();
+  for (const step of due) byJob.set(step.jobId, [...(byJob.get(step.jobId) ?? []), step]);
+  return [...byJob.values()].flatMap((steps) => {
+    const since = steps.flatMap(({ overdueSince }) => overdueSince ?? []).sort()[0];
+    const [first] = steps;
+    if (!first || since === undefined || daysBetween(since, today) <= graceDays) return [];
+    const { jobId, caseId, caseName, remedyName, pattern, bedName } = first;
+    return [{ jobId, caseId, name: caseName, remedyName, pattern, bedName, since, steps }];
+  });
+}
+
 export function todayViewOf(deps: Deps): TodayView {
   const { db, tables } = deps;
   const laidOut = layOut(deps);
-  const { today, hourNow, garden, cases, treatments, plan } = laidOut;
+  const { today, hourNow, garden, jobs, plan } = laidOut;
   const order = new Map(anyBeds(db).map(({ name, walking_order }) => [name, walking_order]));
-  const steps = [...treatments.values()]
-    .flatMap((row) => {
-      const owner = cases.get(row.case_id);
-      return owner ? stepsOf(deps, laidOut, row, owner) : [];
-    })
+  const steps = [...jobs.values()]
+    .flatMap((row) => stepsOf(deps, laidOut, row))
     .sort(
       (a, b) =>
         (a.date ?? '').localeCompare(b.date ?? '') ||
@@ -115,11 +134,15 @@ export function todayViewOf(deps: Deps): TodayView {
         (a.hour ?? 0) - (b.hour ?? 0),
     );
   const at = placeOf(garden);
+  const due = steps.filter(({ state, date }) => state === 'planned' && date === today);
+  const overdue = overdueJobs(due, today);
+  const folded = new Set(overdue.map(({ jobId }) => jobId));
   return {
     today,
     hourNow,
     gardenName: garden.name,
-    due: steps.filter(({ state, date }) => state === 'planned' && date === today),
+    due: due.filter(({ jobId }) => !folded.has(jobId)),
+    overdue,
     coming: steps.filter(
       ({ state, date }) =>
         state === 'planned' && date !== null && date > today && daysBetween(today, date) <= daysShown,
@@ -130,19 +153,17 @@ export function todayViewOf(deps: Deps): TodayView {
       ({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today }),
     ),
     marked: anyMarkedInClosed(db, addDays(today, daysShown)).flatMap((row) => {
-      const remedy = maybeRemedy(tables, row.remedy);
-      if (!remedy) return [];
-      const { id, case_id, case_name, pattern, chosen_on } = row;
-      return [
-        { treatmentId: id, caseId: case_id, caseName: case_name, pattern, remedyName: remedy.name, on: chosen_on },
-      ];
+      const { id, case_id, remedy, case_name, pattern, chosen_on } = row;
+      const remedyName = keptWords(tables, 'remedies', remedy ?? '');
+      return [{ jobId: id, caseId: case_id, caseName: case_name, pattern, remedyName, on: chosen_on }];
     }),
     // What merely followed, or is overdue and so stands on today, is no news.
     moved: plan.moved.flatMap(({ job, step, from, to, because }) => {
       if (because === undefined || from < today) return [];
-      const owner = cases.get(treatments.get(job)?.case_id ?? '');
+      const row = jobs.get(job);
+      const owner = row && (laidOut.cases.get(row.case_id ?? '')?.name ?? jobName(tables, row));
       const does = plan.steps.find((item) => item.job === job && item.step.id === step)?.step.does ?? step;
-      return [{ does, caseName: owner?.name ?? '', from, to, why: hindranceSays(because) }];
+      return [{ does, caseName: owner ?? '', from, to, why: hindranceSays(because) }];
     }),
     sky: standInWeather(at, today, daysShown).map(({ date, hours }) => {
       const { rise, set } = sunHours(date, at);
@@ -159,13 +180,8 @@ const logShown = 60;
 const tells = ['solved', 'no-change', 'worse', 'plant-harmed'];
 
 /** Chosen is not tried: it was put on at least once, or it was to wait. */
-function wasTried({ db, tables }: Pick<Deps, 'db' | 'tables'>, { id, remedy }: TreatmentRow): boolean {
-  const row = maybeRemedy(tables, remedy);
-  return (
-    row?.rung === 'leave' ||
-    anyStepsOf(db, id).some(({ step, outcome }) => outcome === 'done' && (!row || puts(row, step)))
-  );
-}
+const wasTried = ({ db, tables }: Pick<Deps, 'db' | 'tables'>, row: JobRow): boolean =>
+  jobRemedy(tables, row)?.rung === 'leave' || anyApplications(db, row.id).length > 0;
 
 /** Two imagined trials, one good and one bad, keep few trials from looking sure (Laplace). */
 const imaginedTrials = 2;
@@ -176,9 +192,9 @@ export function notebookViewOf({ db, tables }: Deps): NotebookView {
   const byRemedy = new Map<string, NotebookView['worked'][number]['cases']>();
   for (const row of closed)
     for (const remedy of new Set(
-      anyTreatments(db, row.id)
-        .filter((treatment) => wasTried({ db, tables }, treatment))
-        .map((treatment) => treatment.remedy),
+      anyJobs(db, row.id)
+        .filter((job) => wasTried({ db, tables }, job))
+        .flatMap((job) => job.remedy ?? []),
     ))
       byRemedy.set(remedy, [
         ...(byRemedy.get(remedy) ?? []),

@@ -1,14 +1,14 @@
-import type { LogEntry } from '@trowel/core/contract';
+import { stepDone, type LogEntry } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
-import { keptWords, logWords, type LogDetail } from '@trowel/core/wording';
+import { amountsWords, keptWords, logWords, resultWords, type LogDetail } from '@trowel/core/wording';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { maybeOneBatch, maybeOneVessel } from '../store/bench';
 import { storedId } from '../store/ids';
 import type { LogRow } from '../store/log';
-import { maybeOneTreatment } from '../store/treatments';
-import { maybeRemedy } from './step-safety';
+import { maybeOneJob } from '../store/jobs';
+import { jobRemedy } from './job';
 
 interface About {
   readonly db: Db;
@@ -23,7 +23,11 @@ const told = {
   items: z.array(z.object({ sign: storedId('signs'), state: z.enum(['seen', 'absent', 'not-looked']) })),
   check: storedId('checks'),
   remedy: storedId('remedies'),
+  jobId: z.string(),
+  /** What a job was called in older lines. */
   treatmentId: z.string(),
+  wish: z.string(),
+  result: z.string(),
   step: z.string(),
   outcome: z.string(),
   counts: z.array(z.number()),
@@ -50,17 +54,17 @@ const toldOf = (body: LogRow['body']): Told =>
   );
 
 /** A log line in words. */
-export function logEntryOf(about: About, { id, on_date, command, case_id, body }: LogRow): LogEntry {
+export function logEntryOf(about: About, { id, on_date, command, case_id, body, result }: LogRow): LogEntry {
   return {
     id,
     on: on_date,
     command,
     caseId: case_id,
-    says: logWords(about.tables, command, detailsOf(about, toldOf(body)), about.measures),
+    says: logWords(about.tables, command, detailsOf(about, toldOf(body), putDetails(about, result)), about.measures),
   };
 }
 
-function detailsOf({ db, tables }: About, body: Told): LogDetail[] {
+function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[]): LogDetail[] {
   const { ids: [firstId] = [], items = [], counts = [], acknowledged = [] } = body;
   const named = (text: string | undefined): LogDetail[] => (text === undefined ? [] : [{ kind: 'name', text }]);
   const volume = (ml: number | undefined): LogDetail[] =>
@@ -72,7 +76,11 @@ function detailsOf({ db, tables }: About, body: Told): LogDetail[] {
     ...items.map(({ sign, state }) => ({ kind: 'sign', name: keptWords(tables, 'signs', sign), state }) as const),
     ...named(body.check === undefined ? undefined : keptWords(tables, 'checks', body.check)),
     ...named(body.remedy === undefined ? undefined : keptWords(tables, 'remedies', body.remedy)),
-    ...(body.step === undefined ? [] : [stepDetail({ db, tables }, body.treatmentId, body.step, body.outcome)]),
+    ...(body.step === undefined
+      ? []
+      : [stepDetail({ db, tables }, body.jobId ?? body.treatmentId, body.step, body.outcome)]),
+    ...named(resultWords(body.result ?? null) ?? undefined),
+    ...named(body.wish),
     ...(counts.length === 0 ? [] : [{ kind: 'counts', counts } as const]),
     ...(body.step === undefined && body.outcome !== undefined
       ? [{ kind: 'outcome', outcome: body.outcome } as const]
@@ -86,19 +94,31 @@ function detailsOf({ db, tables }: About, body: Told): LogDetail[] {
     ...named(body.held),
     ...(body.washed === true ? [{ kind: 'washed' } as const] : []),
     ...named(body.document?.name),
+    ...put,
     ...(acknowledged.length > 0 ? [{ kind: 'read', keys: acknowledged } as const] : []),
+  ];
+}
+
+/** What was put on with a step: how strong, how much, out of which brew. */
+function putDetails({ tables, measures }: About, result: unknown): LogDetail[] {
+  const { put } = stepDone.catch({}).parse(result);
+  const recipe = tables.remedies.find(({ id }) => id === put?.remedy)?.recipe;
+  if (!put || !recipe || put.strength === null || put.volumeMl === null) return [];
+  return [
+    { kind: 'name', text: amountsWords(recipe, put.strength, put.volumeMl, measures) },
+    ...(put.brew === null ? [] : [{ kind: 'name', text: put.brew } as const]),
   ];
 }
 
 /** The step of that very remedy: many chains have a step called "spray". */
 function stepDetail(
   { db, tables }: Pick<About, 'db' | 'tables'>,
-  treatmentId: string | undefined,
+  jobId: string | undefined,
   step: string,
   outcome: string | undefined,
 ): LogDetail {
-  const row = treatmentId === undefined ? undefined : maybeOneTreatment(db, treatmentId);
-  const remedy = row && maybeRemedy(tables, row.remedy);
+  const row = jobId === undefined ? undefined : maybeOneJob(db, jobId);
+  const remedy = row && jobRemedy(tables, row);
   const does = remedy?.steps.find(({ id }) => id === step)?.does ?? step;
   return { kind: 'step', does, outcome: outcome === 'skipped' || outcome === 'undone' ? outcome : 'done' };
 }

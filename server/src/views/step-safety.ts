@@ -15,21 +15,21 @@ import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
-import { maybeOneCase } from '../store/cases';
 import { maybeGarden, maybeOneBed, maybeOnePlanting } from '../store/garden';
-import { anyStepsOf, anyTreatmentsInBed, type TreatmentRow } from '../store/treatments';
+import { anyApplications, anyApplicationsInBed, anyPlaces, type JobRow, type PlaceRow } from '../store/jobs';
+import { jobRemedy, roundOf, strengthOf } from './job';
 
 /**
  * What is to be minded before a remedy is put on: the remedy's own cautions for that moment, and the
- * rules, across what this plant and this bed have had. Notes are told, cautions must be acknowledged, and
+ * rules, across what each of its places has had. Notes are told, cautions must be acknowledged, and
  * a stop cannot be passed.
  */
-export function applyCautions(db: Db, tables: Tables, row: TreatmentRow, today: string): CautionFound[] {
-  const remedy = maybeRemedy(tables, row.remedy);
+export function applyCautions(db: Db, tables: Tables, row: JobRow, today: string): CautionFound[] {
+  const remedy = row.remedy === null ? undefined : maybeRemedy(tables, row.remedy);
   if (!remedy) return [];
-  const rules = judge(tables, actsFor(db, tables, row, remedy)(today));
-  // What was read before the first application of this treatment is only told again.
-  const isAgain = anyStepsOf(db, row.id).some(({ step, outcome }) => outcome === 'done' && puts(remedy, step));
+  const rules = judgedIn(db, tables, row, remedy)(today);
+  // What was read before the first application of this job is only told again.
+  const isAgain = anyApplications(db, row.id).length > 0;
   const own = remedy.cautions
     .filter(({ at, level }) => at === 'apply' && level !== 'note')
     .map(({ id, level }): CautionFound => ({
@@ -44,60 +44,60 @@ export const maybeRemedy = (tables: Tables, id: string): RemedyRow | undefined =
   tables.remedies.find((row) => row.id === id);
 
 /** Does that step put the remedy on? */
-export const puts = ({ steps }: RemedyRow, step: string): boolean =>
+export const puts = ({ steps }: Pick<RemedyRow, 'steps'>, step: string): boolean =>
   steps.some(({ id, applies }) => id === step && applies);
 
 /** What the judge has against putting it on once more, on another day or at another strength. */
-export function againstRound(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow): AgainstRound {
-  const actOn = actsFor(db, tables, row, remedy);
-  return (on, strength) => judge(tables, actOn(on, strength));
+export const againstRound = (db: Db, tables: Tables, row: JobRow, remedy: RemedyRow): AgainstRound =>
+  judgedIn(db, tables, row, remedy);
+
+/** The judge's word on putting it on, over all places of the job, each thing said once. */
+function judgedIn(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow): AgainstRound {
+  const acts = anyPlaces(db, row.id).map((place) => actIn(db, tables, row, remedy, place));
+  return (on, strength) => {
+    const found = acts.flatMap((actOn) => judge(tables, actOn(on, strength)));
+    return [...new Map(found.map((one) => [cautionKey(one), one])).values()];
+  };
 }
 
-/** Putting it on, as the judge takes it: how strong, where, and what this place has had. */
-function actsFor(db: Db, tables: Tables, row: TreatmentRow, remedy: RemedyRow): (on: string, strength?: number) => Act {
-  const owner = maybeOneCase(db, row.case_id);
-  const planting = owner?.planting_id ? maybeOnePlanting(db, owner.planting_id) : undefined;
-  const tested = testedOn(db, row, remedy);
+/** Putting it on in one place, as the judge takes it: how strong, on what, and what this place has had. */
+function actIn(
+  db: Db,
+  tables: Tables,
+  row: JobRow,
+  remedy: RemedyRow,
+  { bed_id, planting_id }: PlaceRow,
+): (on: string, strength?: number) => Act {
+  const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
   const garden = maybeGarden(db);
-  const rounds = owner ? roundsIn(db, tables, owner.bed_id, owner.planting_id, row) : [];
-  return (on, strength = row.strength ?? undefined) => {
+  const rounds = roundsIn(db, tables, bed_id, planting_id, row.id);
+  const { progress, events } = roundOf(db, row, jobRemedy(tables, row) ?? remedy);
+  const stepOf = (kind: string) => remedy.steps.find((step) => step.kind === kind)?.id;
+  const tested = progress.done.find(({ step }) => step === stepOf('test-leaf'))?.on;
+  const found = events.find(({ step, outcome }) => step === stepOf('test-look') && outcome === 'done')?.result;
+  const testLeafFound =
+    found === 'unharmed' || found === 'harmed' || found === 'could-not' ? found : ('not-looked' as const);
+  return (on, strength = strengthOf(db, tables, row, remedy, on)) => {
     const picked = daysToHarvest(on, planting?.harvest_on ?? undefined);
     return remedyAct(tables, remedy, {
       strength,
       plants: planting ? [planting.plant] : [],
-      ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on) }),
+      ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on), testLeafFound }),
       before: aroundOn(tables, rounds, on).before,
       ...(picked === undefined ? {} : { daysToHarvest: picked }),
       ...(garden ? { season: seasonOn(on, garden.latitude, garden.climate) } : {}),
-      isSheltered: owner !== undefined && isSheltered(maybeOneBed(db, owner.bed_id)?.setting),
+      isSheltered: isSheltered(maybeOneBed(db, bed_id)?.setting),
     });
   };
 }
 
-/** The day on which this treatment's test leaf was wetted; undefined where none was, or it was left out. */
-const testedOn = (db: Db, { id }: TreatmentRow, { steps }: RemedyRow): string | undefined =>
-  anyStepsOf(db, id).find(
-    ({ step, outcome }) => outcome === 'done' && steps.some((one) => one.id === step && one.kind === 'test-leaf'),
-  )?.on_date;
-
-/** Every application in this bed. @param self the treatment that asks, whose own rounds they may be */
-export function roundsIn(
-  db: Db,
-  tables: Tables,
-  bedId: string,
-  plantingId: string | null,
-  self?: TreatmentRow,
-): Round[] {
-  return anyTreatmentsInBed(db, bedId).flatMap((other) => {
-    const remedy = maybeRemedy(tables, other.remedy);
-    if (!remedy) return [];
+/** Every application in this bed. @param self the job that asks, whose own rounds they may be */
+export const roundsIn = (db: Db, tables: Tables, bedId: string, plantingId: string | null, self?: string): Round[] =>
+  anyApplicationsInBed(db, bedId).flatMap(({ job_id, planting_id, remedy: id, on_date }) => {
+    const remedy = maybeRemedy(tables, id);
     // Where no plant is named, what goes on the bed goes on what grows there.
-    const isOnPlant = maybeOneCase(db, other.case_id)?.planting_id === plantingId;
-    return anyStepsOf(db, other.id)
-      .filter(({ step, outcome }) => outcome === 'done' && puts(remedy, step))
-      .map(({ on_date }) => ({ remedy, on: on_date, isOwn: other.id === self?.id, isOnPlant }));
+    return remedy ? [{ remedy, on: on_date, isOwn: job_id === self, isOnPlant: planting_id === plantingId }] : [];
   });
-}
 
 /** What must still be acknowledged. @returns the stops that forbid it, or the cautions not yet read. */
 export function unread(cautions: readonly CautionFound[], acknowledged: readonly string[]): CautionFound[] {

@@ -50,10 +50,10 @@ export function CaseCard({ row }: { row: CaseSummary }) {
   );
 }
 
-function statusWords({ status, outcome, closedOn, treatments, verdict, action }: CaseSummary): string {
+function statusWords({ status, outcome, closedOn, jobs, verdict, action }: CaseSummary): string {
   if (status === 'closed')
     return `${outcomeWords[outcome ?? ''] ?? 'Closed'}${closedOn ? `, ${fullDate(closedOn)}` : ''}`;
-  if (verdict) return `${treatments.join(', ')}: ${lowerFirst(verdict)}`;
-  if (treatments.length > 0) return `Under way: ${treatments.join(', ')}`;
+  if (verdict) return `${jobs.join(', ')}: ${lowerFirst(verdict)}`;
+  if (jobs.length > 0) return `Under way: ${jobs.join(', ')}`;
   return actionWords[action].title;
 }

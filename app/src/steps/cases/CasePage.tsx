@@ -89,7 +89,7 @@ function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
     read: <ReadPart view={view} />,
     weigh: <WeighPart view={view} weighing={weighing} choice={choice} />,
     choose: <ChoosePart view={view} choice={choice} garden={garden} facts={facts} setFacts={setFacts} />,
-    do: <DoPart view={view} today={garden.today} />,
+    do: <DoPart view={view} garden={garden} />,
     look: <LookPart view={view} />,
   } satisfies Record<Part, React.ReactElement>;
   const sideBySide = wide && (part === 'read' || part === 'weigh');

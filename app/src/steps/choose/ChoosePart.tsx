@@ -18,12 +18,14 @@ import {
   standingWords,
   strengthWords,
 } from '@trowel/core/wording';
+import type { JobSetting } from '@trowel/core/jobs';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
 import { MixCard } from '@/steps/mix/MixCard';
+import { usualSetting, useMixSetting } from '@/steps/mix/useMixSetting';
 import { space, useRoles } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -163,12 +165,12 @@ function useChoosing(row: RemedyRow, view: CaseView) {
   const tell = useNotice();
   const onPlan = `${row.name}: its steps are on the plan.`;
   return {
-    choose: (more: { readonly strength?: number; readonly from?: string } = {}, says = onPlan) =>
+    choose: (more: Partial<JobSetting> & { readonly from?: string } = {}, says = onPlan) =>
       chooseRemedy.mutate(
         { id: view.summary.id, body: { remedy: row.id, ...more } },
         { onSuccess: () => tell({ says }) },
       ),
-    isRunning: view.treatments.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null),
+    isRunning: view.jobs.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null),
     isOff: chooseRemedy.isPending || view.summary.status === 'closed',
     error: chooseRemedy.error,
   };
@@ -231,8 +233,11 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
   const [open, setOpen] = useState<'mix' | 'more'>();
   const { choose, isRunning, isOff, error } = useChoosing(row, view);
   const recipe = row.recipe;
-  const [strength, setStrength] = useState(remedy.strength);
-  const start = () => choose(strength === undefined ? {} : { strength });
+  const running = view.jobs.find((job) => job.remedy === row.id && job.endedOn === null);
+  // What is mixed here is what the job is begun with; of one under way, it is the job's own.
+  const mix = useMixSetting(row, garden, running?.setting ?? { ...usualSetting, strength: remedy.strength ?? null });
+  const { strength } = mix.setting;
+  const start = () => choose(open === 'mix' ? mix.setting : strength === null ? {} : { strength });
   return (
     <Sheet style={remedy.suggested ? { borderWidth: 2.5, borderColor: roles.act } : undefined}>
       <Heading rank={3}>{row.name}</Heading>
@@ -252,15 +257,6 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
         .map(({ id, says }) => (
           <Small key={id}>{says}</Small>
         ))}
-      {recipe && recipe.strengths.length > 1 && (
-        <Row wrap>
-          {recipe.strengths.map(({ id, label, value, why }) => (
-            <Toggle key={id} pressed={value === strength} label={`${label}: ${why}`} onPress={() => setStrength(value)}>
-              {label}
-            </Toggle>
-          ))}
-        </Row>
-      )}
       <Row wrap>
         {isRunning ? (
           <Small strong>Under way; see Do.</Small>
@@ -283,7 +279,8 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
         <MixCard
           remedy={row}
           garden={garden}
-          {...(strength === undefined ? {} : { strength })}
+          mix={mix}
+          {...(running ? { jobId: running.id } : {})}
           plants={view.summary.plant === null ? [] : [view.summary.plant]}
           nearby={view.nearby}
         />
@@ -297,7 +294,7 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           {row.limits.map((limit) => (
             <Small key={limit}>{`· ${limit}`}</Small>
           ))}
-          {recipe && strength !== undefined && (
+          {recipe && strength !== null && (
             <Small>{`Chosen: ${strengthWords(recipe, strength, garden.measures)}; never beyond ${strengthWords(recipe, recipe.cap, garden.measures)}.`}</Small>
           )}
           {row.preHarvestDays > 0 && (

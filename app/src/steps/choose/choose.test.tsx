@@ -42,9 +42,9 @@ describe('choosing', () => {
     await reads('its steps are on the plan');
     await reads('Under way; see Do.');
     expect(maybeButton(name)).toBeUndefined();
-    const { treatments } = garden.read('oneCase', id);
-    expect(treatments.map(({ remedyName }) => `Choose ${remedyName}`)).toEqual([name]);
-    expect(treatments[0]?.steps.length).toBeGreaterThan(0);
+    const { jobs } = garden.read('oneCase', id);
+    expect(jobs.map(({ remedyName }) => `Choose ${remedyName}`)).toEqual([name]);
+    expect(jobs[0]?.steps.length).toBeGreaterThan(0);
   });
 
   test('what is for another month is marked for it, and begins then', async () => {
@@ -59,10 +59,10 @@ describe('choosing', () => {
     press(/^Mark it for August: /);
     await reads('marked for August');
     await reads('Marked; see Do.');
-    const { treatments } = garden.read('oneCase', opened.id);
-    expect(treatments.map(({ chosenOn }) => chosenOn)).toEqual(['2026-08-01']);
+    const { jobs } = garden.read('oneCase', opened.id);
+    expect(jobs.map(({ chosenOn }) => chosenOn)).toEqual(['2026-08-01']);
     // Nothing of it stands before its month.
-    const dates = treatments.flatMap(({ steps }) => steps.flatMap(({ date }) => (date === null ? [] : [date])));
+    const dates = jobs.flatMap(({ steps }) => steps.flatMap(({ date }) => (date === null ? [] : [date])));
     expect(dates.filter((date) => date < '2026-08-01')).toEqual([]);
   });
 

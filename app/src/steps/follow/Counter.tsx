@@ -1,4 +1,6 @@
-import { capital } from '@trowel/core/wording';
+import { samples, type CountedOn } from '@trowel/core/tables';
+import { capital, counted } from '@trowel/core/wording/everyday';
+import { howMany } from '@/wording/jobs';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -13,22 +15,25 @@ import { TickBox } from '@/ui/TickBox';
 import { Body, Heading, Small } from '@/ui/text';
 
 interface CounterProps {
-  readonly caseId: string;
-  readonly treatmentId: string;
+  readonly jobId: string;
   readonly kind: 'before' | 'after';
   readonly what: string;
   readonly unit: 'number' | 'yes-no';
+  /** What one count is of. */
+  readonly each?: CountedOn;
+  /** Called when it is saved. */
+  readonly done?: () => void;
 }
 
-const aimAt = 10;
-
 /** Ten leaves in half a minute: count up with the thumb, next leaf, done. What was counted is kept until it is saved. */
-export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps) {
-  const draftKey = `count:${treatmentId}:${kind}`;
+export function Counter({ jobId, kind, what, unit, each = 'leaf', done }: CounterProps) {
+  const { least, aim } = samples[each];
+  const draftKey = `count:${jobId}:${kind}`;
   const [counts, keep] = useCountsDraft(draftKey);
   const [now, setNow] = useState(0);
   const [harm, setHarm] = useState(false);
-  const addLook = useAct('addLook');
+  const addCount = useAct('addCount');
+  const takeBack = useAct('takeBackCount');
   const tell = useNotice();
   const roles = useRoles();
   const add = (value: number) => {
@@ -36,20 +41,24 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
     setNow(0);
   };
   const save = () =>
-    addLook.mutate(
-      { id: caseId, body: { treatmentId, kind, counts: [...counts], harmSeen: harm } },
+    addCount.mutate(
+      { body: { jobId, counts: [...counts], harmSeen: harm } },
       {
-        onSuccess: () => {
+        onSuccess: ({ id }) => {
           keep([]);
           setHarm(false);
-          tell({ says: kind === 'before' ? 'Counted. Now the change can be told.' : 'Counted.' });
+          tell({
+            says: kind === 'before' ? 'Counted. Now the change can be told.' : 'Counted.',
+            undo: () => takeBack.mutate({ id }, { onSuccess: () => tell({ says: 'The count is taken back.' }) }),
+          });
+          done?.();
         },
       },
     );
   return (
     <Sheet>
       <Heading rank={3}>{kind === 'before' ? 'Count before you begin' : 'Count again, the same way'}</Heading>
-      <Small>{`${capital(what)}. Ten, chosen as you walk, not by how bad they look. ${counts.length} so far.`}</Small>
+      <Small>{`${capital(what)}. ${howMany[each]} ${counts.length} so far.`}</Small>
       {unit === 'number' ? (
         <Row gap={space.m} style={{ justifyContent: 'center' }}>
           <BigButton icon="minus" label="One fewer" onPress={() => setNow(Math.max(0, now - 1))} />
@@ -98,14 +107,18 @@ export function Counter({ caseId, treatmentId, kind, what, unit }: CounterProps)
           <Body>The plant looks burnt or wilted since</Body>
         </Pressable>
       )}
-      {addLook.error && <Trouble error={addLook.error} again={save} />}
+      {addCount.error && <Trouble error={addCount.error} again={save} />}
       <Button
-        kind={counts.length >= aimAt ? 'main' : 'other'}
+        kind={counts.length >= aim ? 'main' : 'other'}
         tall
-        disabled={counts.length < 3 || addLook.isPending}
+        disabled={counts.length < least || addCount.isPending}
         onPress={save}
       >
-        {counts.length < 3 ? 'Three at least, ten are better' : `Save ${counts.length} counts`}
+        {counts.length < least
+          ? least === 1
+            ? 'Nothing counted yet'
+            : 'Three at least, ten are better'
+          : `Save ${counted(counts.length, 'count', 'counts')}`}
       </Button>
     </Sheet>
   );

@@ -1,4 +1,4 @@
-import type { CaseView } from '@trowel/core/contract';
+import type { JobView } from '@trowel/core/contract';
 import { plainNumber } from '@trowel/core/quantities';
 import { dayAndMonth, shortDay } from '@trowel/core/wording';
 import { scaleLinear, scalePoint } from 'd3-scale';
@@ -15,20 +15,20 @@ const bottom = 136;
 /** Leaves of one look stand beside each other, so many abreast. */
 const abreast = 5;
 
-type Look = CaseView['looks'][number];
+type Counted = JobView['counts'][number];
 
 /** Every leaf that was counted as a dot, the means joined, the level to act on as a dashed line. */
-export function CountsChart({ looks, clearBelow }: { looks: CaseView['looks']; clearBelow: number }) {
+export function CountsChart({ counts: all, clearBelow }: { counts: JobView['counts']; clearBelow: number }) {
   const roles = useRoles();
-  const shown = looks.filter(({ kind }) => kind === 'before' || kind === 'after');
+  const shown = all.filter(({ isTreated }) => isTreated);
   if (shown.length === 0) return null;
   const x = scalePoint(
     shown.map(({ id }) => id),
     [left, width - 8],
   ).padding(0.5);
   const y = scaleLinear([0, Math.max(clearBelow, ...shown.flatMap(({ counts }) => counts))], [bottom, 14]).nice(3);
-  const at = ({ id }: Look) => x(id) ?? left;
-  const means = line<Look>()
+  const at = ({ id }: Counted) => x(id) ?? left;
+  const means = line<Counted>()
     .x(at)
     .y(({ mean }) => y(mean));
   return (

@@ -1,5 +1,5 @@
-import type { CaseOutcome, CaseView, FollowResponse } from '@trowel/core/contract';
-import { fewerWords, verdictWords } from '@trowel/core/wording';
+import type { CaseOutcome, CaseView, FollowResponse, JobView } from '@trowel/core/contract';
+import { endedWords, fewerWords, verdictWords } from '@trowel/core/wording';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';
@@ -10,12 +10,10 @@ import { Body, Heading, Small } from '@/ui/text';
 import { Counter } from './Counter';
 import { CountsChart } from './CountsChart';
 
-type Treatment = CaseView['treatments'][number];
-
 /** Looking again: count as before, see the change with its uncertainty, and take the next move. */
 export function LookPart({ view }: { view: CaseView }) {
-  const open = view.treatments.filter(({ endedOn }) => endedOn === null);
-  const shown = view.summary.status === 'open' ? open : view.treatments;
+  const open = view.jobs.filter(({ endedOn }) => endedOn === null);
+  const shown = view.summary.status === 'open' ? open : view.jobs;
   return (
     <View style={{ gap: space.m }}>
       {shown.length === 0 && (
@@ -23,39 +21,40 @@ export function LookPart({ view }: { view: CaseView }) {
           <Body>Choose a remedy first, or leave it and look again: then you count before, and again after.</Body>
         </Sheet>
       )}
-      {shown.map((treatment) => (
-        <TreatmentLook key={treatment.id} view={view} treatment={treatment} />
+      {shown.map((job) => (
+        <JobLook key={job.id} job={job} caseId={view.summary.id} isOpen={view.summary.status === 'open'} />
       ))}
       <CloseCase view={view} />
     </View>
   );
 }
 
-function TreatmentLook({ view, treatment }: { view: CaseView; treatment: Treatment }) {
-  const looks = view.looks.filter(({ treatmentId }) => treatmentId === null || treatmentId === treatment.id);
-  const hasBefore = looks.some(({ kind }) => kind === 'before');
+/** Counting for one job: what was counted, what that says, and the next count. */
+export function JobLook({ job, caseId, isOpen }: { job: JobView; caseId: string | null; isOpen: boolean }) {
+  const { counts, measuredBy, wantsCount } = job;
   return (
     <View style={{ gap: space.s }}>
-      <Heading>{treatment.remedyName}</Heading>
-      {treatment.follow && <VerdictCard follow={treatment.follow} view={view} />}
-      <CountsChart looks={looks} clearBelow={treatment.counts.clearBelow} />
-      {view.summary.status === 'open' && (
+      <Heading>{job.remedyName}</Heading>
+      {job.follow && <VerdictCard follow={job.follow} {...(isOpen && caseId !== null ? { caseId } : {})} />}
+      <CountsChart counts={counts} clearBelow={measuredBy.clearBelow} />
+      {isOpen && (
         <Counter
-          caseId={view.summary.id}
-          treatmentId={treatment.id}
-          kind={hasBefore ? 'after' : 'before'}
-          what={treatment.counts.what}
-          unit={treatment.counts.unit}
+          jobId={job.id}
+          kind={wantsCount}
+          what={measuredBy.what}
+          unit={measuredBy.unit}
+          each={measuredBy.each}
         />
       )}
-      {hasBefore && !treatment.follow && view.summary.status === 'open' && (
+      {wantsCount === 'after' && !job.follow && isOpen && (
         <Small>The verdict comes once the remedy has been put on (tick it under Do) and counted after.</Small>
       )}
     </View>
   );
 }
 
-function VerdictCard({ follow, view }: { follow: FollowResponse; view: CaseView }) {
+/** @param caseId of the open case, which can be closed when it is solved */
+function VerdictCard({ follow, caseId }: { follow: FollowResponse; caseId?: string }) {
   const tone =
     follow.verdict === 'solved' || follow.verdict === 'on-the-way'
       ? 'good'
@@ -73,8 +72,8 @@ function VerdictCard({ follow, view }: { follow: FollowResponse; view: CaseView 
       {follow.next.map((move) => (
         <Body key={move.kind}>{`· ${move.says}`}</Body>
       ))}
-      {follow.verdict === 'solved' && view.summary.status === 'open' && (
-        <CloseButton caseId={view.summary.id} outcome="solved" label="Close it as solved" />
+      {follow.verdict === 'solved' && caseId !== undefined && (
+        <CloseButton caseId={caseId} outcome="solved" label="Close it as solved" />
       )}
     </Sheet>
   );
@@ -103,7 +102,7 @@ function CloseButton({
         closeCase.mutate(
           { id: caseId, body: { outcome } },
           {
-            onSuccess: () => tell({ says: 'The case is closed.', undo: reopen }),
+            onSuccess: ({ jobs }) => tell({ says: `The case is closed. ${endedWords(jobs)}`.trim(), undo: reopen }),
             onError: (error) => tell({ says: error.message }),
           },
         )

@@ -8,7 +8,7 @@ import { Counter } from './Counter';
 import { CountsChart } from './CountsChart';
 
 const counter = (kind: 'before' | 'after', unit: 'number' | 'yes-no' = 'number') =>
-  draw(<Counter caseId="c" treatmentId={`t-${kind}-${unit}`} kind={kind} what="greenfly on a shoot" unit={unit} />);
+  draw(<Counter jobId={`t-${kind}-${unit}`} kind={kind} what="greenfly on a shoot" unit={unit} />);
 
 describe('counting', () => {
   beforeEach(() => {
@@ -60,20 +60,19 @@ describe('counting', () => {
 });
 
 describe('the picture of the counts', () => {
-  const look = (id: string, on: string, kind: string, counts: number[]) =>
-    ({
-      id,
-      on,
-      kind,
-      counts,
-      treatmentId: null,
-      mean: counts.reduce((sum, count) => sum + count, 0) / counts.length,
-    }) as CaseView['looks'][number];
+  const look = (id: string, on: string, when: 'before' | 'after', counts: number[], isTreated = true) => ({
+    id,
+    on,
+    when,
+    counts,
+    isTreated,
+    mean: counts.reduce((sum, count) => sum + count, 0) / counts.length,
+  });
 
   test('every leaf is a dot, every look a mean, and the level to act on a line', () => {
     const { container } = draw(
       <CountsChart
-        looks={[look('a', '2026-06-01', 'before', [10, 20, 30]), look('b', '2026-06-08', 'after', [0, 3, 6])]}
+        counts={[look('a', '2026-06-01', 'before', [10, 20, 30]), look('b', '2026-06-08', 'after', [0, 3, 6])]}
         clearBelow={5}
       />,
     );
@@ -85,8 +84,8 @@ describe('the picture of the counts', () => {
   });
 
   test('the leaves of an untreated plant are no part of it; without any look there is no picture', () => {
-    const untreated = [look('u', '2026-06-01', 'untreated-before', [4])];
-    const { container } = draw(<CountsChart looks={untreated} clearBelow={5} />);
+    const untreated = [look('u', '2026-06-01', 'before', [4], false)];
+    const { container } = draw(<CountsChart counts={untreated} clearBelow={5} />);
     expect(container.querySelector('svg')).toBeNull();
   });
 });
@@ -101,10 +100,10 @@ describe('looking again, in a case', () => {
   };
 
   test('the verdict says the change with its uncertainty, and what next', async () => {
-    const view = open(openGarden({ demo: true }), ({ treatments }) =>
-      treatments.some(({ follow }) => follow?.change && follow.next.length > 0),
+    const view = open(openGarden({ demo: true }), ({ jobs }) =>
+      jobs.some(({ follow }) => follow?.change && follow.next.length > 0),
     );
-    const judged = view.treatments.find(({ follow }) => follow?.change);
+    const judged = view.jobs.find(({ follow }) => follow?.change);
     await reads(judged?.remedyName ?? 'x');
     expect(page()).toContain(judged?.follow?.says ?? 'x');
     expect(page()).toMatch(/nine times in ten it lies between/);
@@ -123,7 +122,7 @@ describe('looking again, in a case', () => {
   });
 
   test('a closed case shows what was counted and is not counted any more', async () => {
-    open(openGarden({ demo: true }), ({ summary, looks }) => summary.status === 'closed' && looks.length > 0);
+    open(openGarden({ demo: true }), ({ summary, counts }) => summary.status === 'closed' && counts.length > 0);
     await reads('This case is closed.');
     expect(page()).not.toContain('Count again, the same way');
     expect(maybeButton('Open it again')).toBeDefined();

@@ -40,6 +40,7 @@ export function BedPage() {
                 <Ground bed={bed} />
               </View>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
+                <JobsHere bed={bed} />
                 <JarTest bed={bed} />
                 <LabTest bed={bed} />
                 <TestsDone bed={bed} />
@@ -51,6 +52,27 @@ export function BedPage() {
         )}
       </Loaded>
     </Page>
+  );
+}
+
+/** What is under way here that is no case, and a way to plan more. */
+function JobsHere({ bed }: { bed: BedView }) {
+  return (
+    <Sheet>
+      <Heading rank={3}>On the plan here</Heading>
+      {bed.jobs.length === 0 && <Small>Nothing but its cases.</Small>}
+      {bed.jobs.map(({ id, name, says }) => (
+        <Row key={id} wrap>
+          <LinkButton href={`/jobs/${id}`}>{name}</LinkButton>
+          <Small>{says}</Small>
+        </Row>
+      ))}
+      <Row>
+        <LinkButton href={`/jobs/new?bed=${bed.id}`} icon="plus" kind="other">
+          Plan something here
+        </LinkButton>
+      </Row>
+    </Sheet>
   );
 }
 

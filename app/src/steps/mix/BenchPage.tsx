@@ -19,8 +19,10 @@ import { gradeWords } from '@/wording/remedies';
 import { AskBox } from './AskBox';
 import { BrewPart } from './BrewPart';
 import { CupboardPart } from './CupboardPart';
+import { PlanJob } from '@/steps/job/PlanJob';
 import { MixCard } from './MixCard';
 import { RecipesPart } from './RecipesPart';
+import { usualSetting, useMixSetting } from './useMixSetting';
 import { WorkPart } from './WorkPart';
 
 const first = 'soap-spray';
@@ -106,20 +108,17 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
   const kept = garden.schools[remedy.id];
   const strengths = remedy.recipe?.strengths ?? [];
   const usual = strengths.find(({ id }) => id === kept) ?? strengths.find(({ byDefault }) => byDefault);
-  const [strength, setStrength] = useState(usual?.value);
-  const chosen = strengths.find(({ value }) => value === strength);
+  const mix = useMixSetting(remedy, garden, {
+    ...usualSetting,
+    strength: kept === undefined ? null : (usual?.value ?? null),
+  });
+  const chosen = strengths.find(({ value }) => value === (mix.setting.strength ?? usual?.value));
+  const [planning, setPlanning] = useState(false);
   return (
     <Sheet>
       <Heading rank={3}>{remedy.name}</Heading>
       <Small>{gradeWords[remedy.grade]}</Small>
       <Body>{remedy.honest}</Body>
-      <Row wrap>
-        {remedy.recipe?.strengths.map(({ id, label, value, why }) => (
-          <Toggle key={id} pressed={value === strength} label={`${label}: ${why}`} onPress={() => setStrength(value)}>
-            {label}
-          </Toggle>
-        ))}
-      </Row>
       {chosen && strengths.length > 1 && (
         <Row wrap>
           <Small style={{ flexShrink: 1 }}>{sentence(`${chosen.label}: ${chosen.why}`)}</Small>
@@ -134,7 +133,13 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
           </Toggle>
         </Row>
       )}
-      <MixCard remedy={remedy} garden={garden} {...(strength === undefined ? {} : { strength })} />
+      <MixCard remedy={remedy} garden={garden} mix={mix} />
+      <Row>
+        <Toggle expanded={planning} onPress={() => setPlanning(!planning)}>
+          Plan this
+        </Toggle>
+      </Row>
+      {planning && <PlanJob what={{ remedy, setting: mix.setting }} garden={garden} />}
     </Sheet>
   );
 }

@@ -1,6 +1,8 @@
 import type { BenchView } from '@trowel/core/contract';
 import { inWords, mgPerLitre, mL, plainNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { brewWords, capital, dayWords, lowerFirst, waterWords } from '@trowel/core/wording';
+import { batchGives } from '@trowel/core/tables';
+import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAct } from '@/api/queries';
@@ -112,6 +114,9 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
             Strained
           </Button>
         )}
+        {remedyOf(batch.kind) && batch.stage !== 'past' && (
+          <LinkButton href={`/jobs/new?remedy=${remedyOf(batch.kind)}`}>Plan using it</LinkButton>
+        )}
         <Button onPress={() => note('thrown-out', 'thrown out')}>Throw out</Button>
       </Row>
       {using && <UseSome batch={batch} bench={bench} measures={measures} done={() => setUsing(false)} />}
@@ -119,6 +124,10 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
     </Sheet>
   );
 }
+
+/** The remedy that is drawn from such a brew. */
+const remedyOf = (kind: BatchView['kind']): string | undefined =>
+  knowledge.remedies.find(({ recipe }) => recipe !== undefined && recipe.ingredient === batchGives[kind])?.id;
 
 /** So much of it, on what, out of which can; the rules speak before it is noted. */
 function UseSome({

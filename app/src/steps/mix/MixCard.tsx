@@ -1,8 +1,9 @@
 import { InputError, type GardenView, type Mixed, type MixResponse, type RemedyOrder } from '@trowel/core/contract';
 import { answerOrder } from '@trowel/core/headless';
-import { costOf, usualBatchMl } from '@trowel/core/mix';
+import { asksWater, isDrawnFrom, jobOrder } from '@trowel/core/jobs';
+import { batchState, costOf, type Batch } from '@trowel/core/mix';
 import type { RemedyRow } from '@trowel/core/tables';
-import { costLine, sentence } from '@trowel/core/wording';
+import { brewThinnedWords, costLine, sentence } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -12,7 +13,6 @@ import { Jug, Sprayer } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
-import { useQuantity } from '@/ui/quantity';
 import { QuantityField } from '@/ui/QuantityField';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { Trouble } from '@/ui/states';
@@ -20,54 +20,94 @@ import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { nothingTyped, SpoonCheck, typedOrder, type SpoonTyped } from './SpoonCheck';
 import { StepByStep } from './StepByStep';
+import type { MixSetting } from './useMixSetting';
 import { VesselChoice } from './VesselChoice';
 import { Part } from './WorkedView';
-
-type Water = 'tap' | 'butt';
 
 interface MixCardProps {
   readonly remedy: RemedyRow;
   readonly garden: GardenView;
-  readonly strength?: number;
+  /** How it is to be mixed: shared with whatever is begun or changed with it. */
+  readonly mix: MixSetting;
   readonly plants?: readonly string[];
   readonly nearby?: readonly string[];
+  /** The job it is mixed for, where one is under way. */
+  readonly jobId?: string;
 }
 
 /** How much of what: spoons and fill line, what hard water takes, cautions, and the working a tap away. */
-export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: MixCardProps) {
+export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId }: MixCardProps) {
   const { measures } = garden;
-  const ready = useQuantity('volume', usualBatchMl(remedy), measures);
-  const [water, setWater] = useState<Water>('tap');
+  const { setting, change, volume } = mix;
   const [typed, setTyped] = useState(nothingTyped);
-  const [vesselId, setVessel] = useState<string>();
-  const vessel = garden.vessels.find(({ id }) => id === vesselId);
+  const vessel = garden.vessels.find(({ id }) => id === setting.vesselId);
+  const brews = garden.brews.filter(({ batch }) => isDrawnFrom(remedy, batch) && !isGone(batch, garden.today));
+  const brew = brews.find(({ id }) => id === setting.batchId);
   const noteMix = useNoteMix(remedy, garden);
-  const usesSoap = remedy.recipe?.kind === 'percent-volume' && remedy.recipe.hardWaterBinds === true;
+  const usesWater = asksWater(remedy);
   const spoon = typedOrder(typed);
-  const answer =
-    ready.base === undefined
+  const order =
+    volume.base === undefined
       ? undefined
-      : answerFor({
-          remedy: remedy.id,
-          volume: { amount: ready.base, unit: 'mL' },
+      : jobOrder(knowledge, remedy, setting, {
           measures,
-          plants: [...plants],
-          nearby: [...new Set(nearby)],
-          ...(strength === undefined ? {} : { strength }),
-          ...(usesSoap ? { water: { hardness: water === 'tap' ? garden.tapHardness : garden.buttHardness } } : {}),
-          ...(spoon === undefined ? {} : { typed: spoon }),
-          ...(vessel === undefined ? {} : { vesselHeld: [...vessel.classes] }),
+          tapHardness: garden.tapHardness,
+          buttHardness: garden.buttHardness,
+          plants,
+          today: garden.today,
+          batch: brew?.batch,
+          vesselHeld: vessel?.classes,
         });
+  const answer =
+    order &&
+    answerFor({
+      ...order,
+      nearby: [...new Set(nearby)],
+      ...(spoon === undefined ? {} : { typed: spoon }),
+    });
+  const strengths = remedy.recipe?.strengths ?? [];
   const sprayers = garden.vessels.filter(({ kind }) => kind === 'sprayer' || kind === 'can');
   return (
     <View style={{ gap: space.m }}>
+      {strengths.length > 1 && (
+        <View role="group" aria-label="How strong">
+          <Row wrap>
+            {strengths.map(({ id, label, value, why }) => (
+              <Toggle
+                key={id}
+                pressed={value === (typeof order?.strength === 'number' ? order.strength : setting.strength)}
+                label={`${label}: ${why}`}
+                onPress={() => change({ strength: value })}
+              >
+                {label}
+              </Toggle>
+            ))}
+          </Row>
+        </View>
+      )}
+      {brews.length > 0 && (
+        <View role="group" aria-label="Drawn from">
+          <Row wrap>
+            {brews.map(({ id, name, batch }) => (
+              <Toggle
+                key={id}
+                pressed={id === brew?.id}
+                // By its age it is thinned; a strength that was chosen for something else does not hold for it.
+                onPress={() => change({ batchId: id === brew?.id ? null : id, strength: null })}
+              >
+                {`${name} (${brewThinnedWords(batch, garden.today)})`}
+              </Toggle>
+            ))}
+          </Row>
+        </View>
+      )}
       <Row wrap style={{ alignItems: 'flex-end' }}>
-        <QuantityField label="Ready mix wanted" {...ready.field} />
-        {usesSoap && (
+        <QuantityField label="Ready mix wanted" {...volume.field} />
+        {usesWater && (
           <View style={{ minWidth: 230, flex: 1 }}>
             <SegmentedButtons
-              value={water}
-              onValueChange={(next) => setWater(next === 'butt' ? 'butt' : 'tap')}
+              value={setting.water ?? 'tap'}
+              onValueChange={(next) => change({ water: next === 'butt' ? 'butt' : 'tap' })}
               buttons={[
                 { value: 'tap', label: 'Tap water' },
                 { value: 'butt', label: 'Water butt' },
@@ -76,7 +116,11 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
           </View>
         )}
       </Row>
-      <VesselChoice vessels={sprayers} chosen={vesselId} choose={setVessel} />
+      <VesselChoice
+        vessels={sprayers}
+        chosen={setting.vesselId ?? undefined}
+        choose={(id) => change({ vesselId: id ?? null })}
+      />
       {answer === undefined ? null : typeof answer === 'string' ? (
         <Sheet tone="warn">
           <Body>{answer}</Body>
@@ -100,8 +144,11 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
                 volumeMl: answer.totalMl,
                 plants: [...plants],
                 acknowledged,
-                ...(strength === undefined ? {} : { strength }),
-                ...(vesselId === undefined ? {} : { vesselId }),
+                ...(typeof order?.strength === 'number' ? { strength: order.strength } : {}),
+                ...(setting.vesselId === null ? {} : { vesselId: setting.vesselId }),
+                ...(setting.water === null ? {} : { water: setting.water }),
+                ...(brew === undefined ? {} : { batchId: brew.id }),
+                ...(jobId === undefined ? {} : { jobId }),
               })
             }
           />
@@ -116,6 +163,8 @@ export function MixCard({ remedy, garden, strength, plants = [], nearby = [] }: 
     </View>
   );
 }
+
+const isGone = (batch: Batch, today: string) => batchState(batch, today).stage === 'gone';
 
 /** Notes that it was mixed, with a way to take that back. */
 function useNoteMix({ name }: RemedyRow, { cupboard }: GardenView) {

@@ -16,12 +16,12 @@ function closeOne(garden: TestGarden, outcome: 'solved' | 'no-change' | 'given-u
     bedId: bed?.id ?? '',
     ...(planting ? { plantingId: planting.id } : {}),
   } as never) as { id: string };
-  const { id: treatmentId } = garden.act('chooseRemedy', { ...command(), remedy } as never, id) as { id: string };
+  const { id: jobId } = garden.act('chooseRemedy', { ...command(), remedy } as never, id) as { id: string };
   if (isPutOn) {
-    const all = garden.read('oneCase', id).treatments.flatMap(({ steps }) => steps);
-    const step = all.find((one) => one.treatmentId === treatmentId && one.step === 'jet');
+    const all = garden.read('oneCase', id).jobs.flatMap(({ steps }) => steps);
+    const step = all.find((one) => one.jobId === jobId && one.step === 'jet');
     const acknowledged = (step?.cautions ?? []).map(({ rule = '' }) => rule);
-    garden.act('recordStep', { ...command(), treatmentId, step: 'jet', outcome: 'done', acknowledged } as never);
+    garden.act('recordStep', { ...command(), jobId, step: 'jet', outcome: 'done', acknowledged } as never);
   }
   garden.act('closeCase', { ...command(), outcome } as never, id);
   return id;

@@ -1,25 +1,32 @@
 import type { StepView } from '@trowel/core/contract';
 import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording/everyday';
-import { Link } from 'expo-router';
+import { Link, type Href } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
+import { Counter } from '@/steps/follow/Counter';
 import { space, useRoles } from '@/theme/theme';
+import { Button } from '@/ui/Button';
 import { Row } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { TickBox } from '@/ui/TickBox';
 
-/** One step of a remedy: tick it with a thumb; why it is and why then stand below. */
+type Asks = NonNullable<StepView['asks']>;
+type Result = Asks['results'][number]['id'];
+
+/** One step of a job: tick it with a thumb, say what was found where it asks; why it is and why then stand below. */
 export function StepCard({ step, today, withCase = false }: { step: StepView; today: string; withCase?: boolean }) {
   const roles = useRoles();
-  const { tick, untick, busy } = useTick(step);
+  const { tick, answer, leaveOut, untick, busy } = useTick(step);
   const mustRead = step.cautions.some(({ level }) => level !== 'note');
-  const [reading, setReading] = useState(false);
+  const [open, setOpen] = useState(false);
   const isDone = step.state === 'done' || step.state === 'skipped';
-  const ground = isDone ? roles.goodGround : step.waits || step.state === 'unplaced' ? roles.deep : roles.raised;
+  const isOver = isDone || step.state === 'passed';
+  const ground = isOver ? roles.goodGround : step.waits || step.state === 'unplaced' ? roles.deep : roles.raised;
+  const press = isDone ? untick : mustRead || step.asks ? () => setOpen(!open) : () => tick([]);
   return (
     <View
       style={{
@@ -27,45 +34,90 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
         borderColor: roles.line,
         borderWidth: 1,
         borderRadius: 6,
-        flexDirection: 'row',
       }}
     >
-      <Pressable
-        role="checkbox"
-        aria-checked={step.state === 'done'}
-        aria-label={`${step.does}, ${step.caseName}`}
-        disabled={busy}
-        onPress={isDone ? untick : mustRead ? () => setReading(!reading) : () => tick([])}
-        style={{ width: 60, alignItems: 'center', justifyContent: 'center', minHeight: 64 }}
-      >
-        <TickBox state={step.state === 'done' || step.state === 'skipped' ? step.state : 'open'} />
-      </Pressable>
-      <View style={{ flex: 1, paddingVertical: space.s + 2, paddingRight: space.m, gap: 2 }}>
-        <Body strong>{step.does}</Body>
-        {withCase && (
-          <Link href={`/cases/${step.caseId}?part=${step.counts && step.phase === 'look' ? 'look' : 'do'}`}>
-            <Row gap={6}>
-              <Tag pattern={step.pattern} width={34} />
-              <Small style={{ textDecorationLine: 'underline' }}>{`${step.caseName} · ${step.bedName}`}</Small>
-            </Row>
-          </Link>
-        )}
-        <Small strong style={{ color: roles.text }}>
-          {whenWords(step, today)}
-        </Small>
-        {step.carry && !isDone && <Small>{`Carry: ${step.carry}.`}</Small>}
-        <Small>{sentence(capital(step.why))}</Small>
-        {step.whyThen !== '' && !isDone && <Small>{step.whyThen}</Small>}
-        {reading && !isDone && (
-          <ReadFirst
-            cautions={step.cautions}
-            done={(rules) => {
-              setReading(false);
-              tick(rules);
-            }}
-          />
-        )}
+      <View style={{ flexDirection: 'row' }}>
+        <Pressable
+          role="checkbox"
+          aria-checked={step.state === 'done'}
+          aria-label={`${step.does}, ${step.caseName}`}
+          disabled={busy || step.state === 'passed'}
+          onPress={press}
+          style={{ width: 60, alignItems: 'center', justifyContent: 'center', minHeight: 64 }}
+        >
+          <TickBox state={isDone ? (step.state === 'done' ? 'done' : 'skipped') : isOver ? 'skipped' : 'open'} />
+        </Pressable>
+        <View style={{ flex: 1, paddingVertical: space.s + 2, paddingRight: space.m, gap: 2 }}>
+          <Body strong>{step.does}</Body>
+          {withCase && (
+            <Link href={pageOf(step)}>
+              <Row gap={6}>
+                <Tag pattern={step.pattern} width={34} />
+                <Small
+                  style={{ textDecorationLine: 'underline' }}
+                >{`${step.caseName}${step.bedName === '' ? '' : ` · ${step.bedName}`}`}</Small>
+              </Row>
+            </Link>
+          )}
+          <Small strong style={{ color: roles.text }}>
+            {whenWords(step, today)}
+          </Small>
+          {step.found !== null && <Small strong>{sentence(capital(step.found))}</Small>}
+          {step.carry && !isOver && <Small>{`Carry: ${step.carry}.`}</Small>}
+          {!isOver && <Small>{sentence(capital(step.why))}</Small>}
+          {step.whyThen !== '' && !isOver && <Small>{step.whyThen}</Small>}
+        </View>
       </View>
+      {open && !isOver && (
+        <View style={{ gap: space.s, padding: space.s, paddingTop: 0 }}>
+          {step.asks ? (
+            <Answer step={step} asks={step.asks} answer={answer} leaveOut={leaveOut} close={() => setOpen(false)} />
+          ) : (
+            <ReadFirst
+              cautions={step.cautions}
+              done={(rules) => {
+                setOpen(false);
+                tick(rules);
+              }}
+            />
+          )}
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** Where a step belongs: its case, or the page of its job. */
+export const pageOf = ({ caseId, jobId, phase }: StepView): Href =>
+  caseId === null ? `/jobs/${jobId}` : `/cases/${caseId}?part=${phase === 'look' ? 'look' : 'do'}`;
+
+/** What a step asks for: the count itself, or what was seen; or that it could not be done. */
+function Answer({
+  step,
+  asks,
+  answer,
+  leaveOut,
+  close,
+}: {
+  step: StepView;
+  asks: Asks;
+  answer: (result: Result) => void;
+  leaveOut: () => void;
+  close: () => void;
+}) {
+  return (
+    <View style={{ gap: space.s }}>
+      {asks.for === 'count' && (
+        <Counter jobId={step.jobId} kind={asks.when} what={asks.what} unit={asks.unit} each={asks.each} done={close} />
+      )}
+      <Row wrap>
+        {asks.results.map(({ id, label }) => (
+          <Button key={id} kind="other" onPress={() => answer(id)}>
+            {label}
+          </Button>
+        ))}
+        <Button onPress={leaveOut}>Leave it out</Button>
+      </Row>
     </View>
   );
 }
@@ -73,6 +125,7 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
 function whenWords({ state, date, hour, waits, minutes }: StepView, today: string): string {
   if (state === 'done') return `Done ${dayWords(date ?? today, today)}`;
   if (state === 'skipped') return `Left out ${dayWords(date ?? today, today)}`;
+  if (state === 'passed') return 'Not done, and no longer needed';
   if (state === 'unplaced' || date === null) return 'No day yet';
   if (waits) return `${waits} · ${minutes} min`;
   return `${capital(dayWords(date, today))}${hour === null ? '' : `, about ${hourWords(hour)}`} · ${minutes} min`;
@@ -81,14 +134,23 @@ function whenWords({ state, date, hour, waits, minutes }: StepView, today: strin
 function useTick(step: StepView) {
   const recordStep = useAct('recordStep');
   const tell = useNotice();
-  const send = (outcome: 'done' | 'undone', says: string, undo?: () => void, acknowledged: readonly string[] = []) =>
+  const send = (
+    outcome: 'done' | 'skipped' | 'undone',
+    says: string,
+    more: { readonly undo?: () => void; readonly acknowledged?: string[]; readonly result?: Result } = {},
+  ) => {
+    const { undo, ...body } = more;
     recordStep.mutate(
-      { body: { treatmentId: step.treatmentId, step: step.step, outcome, acknowledged: [...acknowledged] } },
+      { body: { jobId: step.jobId, step: step.step, outcome, ...body } },
       { onSuccess: () => tell({ says, ...(undo ? { undo } : {}) }), onError: (error) => tell({ says: error.message }) },
     );
+  };
   const untick = () => send('undone', `Not done after all: ${step.does}`);
   return {
-    tick: (acknowledged: readonly string[]) => send('done', `Done: ${step.does}`, untick, acknowledged),
+    tick: (acknowledged: readonly string[]) =>
+      send('done', `Done: ${step.does}`, { undo: untick, acknowledged: [...acknowledged] }),
+    answer: (result: Result) => send('done', `Noted: ${step.does}`, { undo: untick, result }),
+    leaveOut: () => send('skipped', `Left out: ${step.does}`, { undo: untick }),
     untick,
     busy: recordStep.isPending,
   };

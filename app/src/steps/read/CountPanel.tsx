@@ -79,7 +79,7 @@ export function CountPanel({ view }: { view: CaseView }) {
           kind="main"
           onPress={() =>
             note.mutate(
-              { sign: target.sign.id, state: 'seen', amount: round(found.mean) },
+              { sign: target.sign.id, state: 'seen', amount: round(found.mean), counts },
               {
                 onSuccess: () => tell({ says: 'The count is noted.' }),
                 onError: (error) => tell({ says: error.message }),

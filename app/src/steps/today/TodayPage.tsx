@@ -46,14 +46,19 @@ export function TodayPage() {
 }
 
 function Due({ view }: { view: TodayView }) {
-  const nothing = view.due.length === 0 && view.doneToday.length === 0;
+  const nothing = view.due.length === 0 && view.overdue.length === 0 && view.doneToday.length === 0;
   return (
     <>
       <Row style={{ justifyContent: 'space-between' }} wrap>
         <Heading>{view.due.length === 0 ? 'Nothing more today' : `On the next round: ${view.due.length}`}</Heading>
-        <LinkButton href="/cases/new" icon="plus" kind="main">
-          New case
-        </LinkButton>
+        <Row wrap>
+          <LinkButton href="/jobs/new" icon="plus" kind="other">
+            Plan something
+          </LinkButton>
+          <LinkButton href="/cases/new" icon="plus" kind="main">
+            New case
+          </LinkButton>
+        </Row>
       </Row>
       {nothing && view.openCases === 0 && (
         <Empty title="All quiet">
@@ -67,6 +72,9 @@ function Due({ view }: { view: TodayView }) {
       )}
       {view.due.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
+      ))}
+      {view.overdue.map((job) => (
+        <Overdue key={job.jobId} job={job} today={view.today} />
       ))}
       {view.brews.map(({ id, name, pattern, says, chores }) => (
         <Sheet key={id} tone="cool">
@@ -96,7 +104,7 @@ function Due({ view }: { view: TodayView }) {
         </Sheet>
       ))}
       {view.marked.map((marked) => (
-        <Marked key={marked.treatmentId} marked={marked} today={view.today} />
+        <Marked key={marked.jobId} marked={marked} today={view.today} />
       ))}
       {view.stuck.length > 0 && <Heading rank={3}>Waiting for better weather</Heading>}
       {view.stuck.map((step) => (
@@ -110,12 +118,73 @@ function Due({ view }: { view: TodayView }) {
   );
 }
 
+/** What should have been done by now, one line a job, with one way forward: do it now, move on, or drop it. */
+function Overdue({ job, today }: { job: TodayView['overdue'][number]; today: string }) {
+  const moveOn = useAct('moveOn');
+  const endJob = useAct('endJob');
+  const resumeJob = useAct('resumeJob');
+  const tell = useNotice();
+  const [open, setOpen] = useState(false);
+  const onError = (error: Error) => tell({ says: error.message });
+  const { jobId, name, remedyName, bedName, pattern, since, steps } = job;
+  return (
+    <Sheet tone="warn">
+      <Row>
+        <Tag pattern={pattern} width={40} />
+        <Body strong>{name === remedyName ? remedyName : `${remedyName}: ${name}`}</Body>
+      </Row>
+      <Small>{`${counted(steps.length, 'step stands', 'steps stand')} since ${dayWords(since, today)}${bedName === '' ? '' : `, ${bedName}`}.`}</Small>
+      <Row wrap>
+        <Button kind="main" accessibilityLabel={`Do it now: ${remedyName}`} onPress={() => setOpen(!open)}>
+          Do it now
+        </Button>
+        <Button
+          kind="other"
+          accessibilityLabel={`Move on: ${remedyName}`}
+          disabled={moveOn.isPending}
+          onPress={() =>
+            moveOn.mutate(
+              { id: jobId },
+              {
+                onSuccess: ({ skipped }) =>
+                  tell({
+                    says: `${remedyName}: ${counted(skipped.length, 'step', 'steps')} left out; it goes on with the next.`,
+                  }),
+                onError,
+              },
+            )
+          }
+        >
+          Move on
+        </Button>
+        <Button
+          accessibilityLabel={`Drop ${remedyName}`}
+          disabled={endJob.isPending}
+          onPress={() =>
+            endJob.mutate(
+              { id: jobId },
+              {
+                onSuccess: () =>
+                  tell({ says: `${remedyName} is dropped.`, undo: () => resumeJob.mutate({ id: jobId }) }),
+                onError,
+              },
+            )
+          }
+        >
+          Drop it
+        </Button>
+      </Row>
+      {open && steps.map((step) => <StepCard key={key(step)} step={step} today={today} />)}
+    </Sheet>
+  );
+}
+
 /** Its month has come, and the case it was marked in is closed. */
 function Marked({ marked, today }: { marked: TodayView['marked'][number]; today: string }) {
   const reopenCase = useAct('reopenCase');
-  const endTreatment = useAct('endTreatment');
+  const endJob = useAct('endJob');
   const tell = useNotice();
-  const { treatmentId, caseId, caseName, pattern, remedyName, on } = marked;
+  const { jobId, caseId, caseName, pattern, remedyName, on } = marked;
   return (
     <Sheet tone="cool">
       <Row>
@@ -141,10 +210,10 @@ function Marked({ marked, today }: { marked: TodayView['marked'][number]; today:
         </Button>
         <Button
           accessibilityLabel={`Drop ${remedyName} for ${caseName}`}
-          disabled={endTreatment.isPending}
+          disabled={endJob.isPending}
           onPress={() =>
-            endTreatment.mutate(
-              { id: treatmentId },
+            endJob.mutate(
+              { id: jobId },
               {
                 onSuccess: () => tell({ says: `${remedyName} is dropped.` }),
                 onError: (error) => tell({ says: error.message }),
@@ -192,4 +261,4 @@ function Coming({ view }: { view: TodayView }) {
   );
 }
 
-const key = ({ treatmentId, step }: StepView) => `${treatmentId}-${step}`;
+const key = ({ jobId, round, step }: StepView) => `${jobId}-${round}-${step}`;

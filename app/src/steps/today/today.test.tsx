@@ -32,7 +32,9 @@ describe('today', () => {
 
   test('a step is ticked with one tap, told, and taken back by undo', async () => {
     const garden = openGarden({ demo: true });
-    const step = steps(garden).find(({ cautions }) => cautions.every(({ level }) => level === 'note'));
+    const step = steps(garden).find(
+      ({ asks, cautions }) => asks === null && cautions.every(({ level }) => level === 'note'),
+    );
     if (!step) throw new Error('no step without cautions');
     draw(<TodayPage />);
     await reads(step.does);
@@ -40,9 +42,9 @@ describe('today', () => {
     await reads(`Done: ${step.does}`);
     const stateOf = () =>
       garden
-        .read('oneCase', step.caseId)
-        .treatments.flatMap((row) => row.steps.filter(({ treatmentId }) => treatmentId === row.id))
-        .find(({ step: id, treatmentId }) => id === step.step && treatmentId === step.treatmentId)?.state;
+        .read('oneCase', step.caseId ?? '')
+        .jobs.flatMap((row) => row.steps.filter(({ jobId }) => jobId === row.id))
+        .find(({ step: id, jobId }) => id === step.step && jobId === step.jobId)?.state;
     expect(stateOf()).toBe('done');
     press('Undo');
     await holds(() => expect(stateOf()).not.toBe('done'));
@@ -90,7 +92,9 @@ describe('today', () => {
 
   test('without a line the tick is not shown as done', async () => {
     const garden = openGarden({ demo: true });
-    const step = steps(garden).find(({ cautions }) => cautions.every(({ level }) => level === 'note'));
+    const step = steps(garden).find(
+      ({ asks, cautions }) => asks === null && cautions.every(({ level }) => level === 'note'),
+    );
     draw(<TodayPage />);
     await reads(step?.does ?? 'x');
     garden.cutLine();

@@ -1,0 +1,105 @@
+import type { GardenView } from '@trowel/core/contract';
+import type { RemedyRow } from '@trowel/core/tables';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useGarden } from '@/api/queries';
+import { useKnowledge } from '@/knowledge';
+import { MixCard } from '@/steps/mix/MixCard';
+import { useMixSetting } from '@/steps/mix/useMixSetting';
+import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
+import { Field } from '@/ui/Field';
+import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
+import { Loaded } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
+import { gradeWords, rungWords } from '@/wording/remedies';
+import { PlanJob } from './PlanJob';
+
+/** Remedies offered while nothing is looked for. */
+const shownAtFirst = 12;
+
+/** Plans what is no case: a reminder, or any remedy in one or several beds, also one that is doubtful. */
+export function NewJobPage() {
+  const { remedy, bed } = useLocalSearchParams<{ remedy?: string; bed?: string }>();
+  const garden = useGarden();
+  const { remedies } = useKnowledge();
+  const wide = useIsWide();
+  const chosen = remedies.find(({ id }) => id === remedy);
+  return (
+    <Page wide>
+      <Heading rank={1}>Plan something</Heading>
+      <Loaded query={garden}>
+        {(place) => (
+          <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
+            <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
+              {chosen ? (
+                <Chosen key={chosen.id} remedy={chosen} garden={place} {...(bed === undefined ? {} : { bedId: bed })} />
+              ) : (
+                <PlanJob garden={place} {...(bed === undefined ? {} : { bedId: bed })} />
+              )}
+            </View>
+            <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
+              <Pick remedies={remedies} chosen={chosen?.id} />
+            </View>
+          </View>
+        )}
+      </Loaded>
+    </Page>
+  );
+}
+
+function Chosen({ remedy, garden, bedId }: { remedy: RemedyRow; garden: GardenView; bedId?: string }) {
+  const mix = useMixSetting(remedy, garden);
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Sheet>
+        <Heading rank={3}>{remedy.name}</Heading>
+        <Small>{`${rungWords[remedy.rung]} · ${gradeWords[remedy.grade]}`}</Small>
+        <Body>{remedy.honest}</Body>
+        {remedy.recipe && (
+          <Row>
+            <Toggle expanded={open} onPress={() => setOpen(!open)}>
+              How much of what
+            </Toggle>
+          </Row>
+        )}
+        {open && <MixCard remedy={remedy} garden={garden} mix={mix} />}
+      </Sheet>
+      <PlanJob
+        what={{ remedy, setting: remedy.recipe && open ? mix.setting : {} }}
+        garden={garden}
+        {...(bedId === undefined ? {} : { bedId })}
+      />
+    </>
+  );
+}
+
+function Pick({ remedies, chosen }: { remedies: readonly RemedyRow[]; chosen: string | undefined }) {
+  const router = useRouter();
+  const [text, setText] = useState('');
+  const wanted = text.trim().toLowerCase();
+  const found = remedies
+    .filter(({ name, plain }) => `${name} ${plain}`.toLowerCase().includes(wanted))
+    .sort((a, b) => a.name.localeCompare(b.name));
+  return (
+    <Sheet>
+      <Heading rank={3}>{chosen === undefined ? 'Or a remedy' : 'Another remedy'}</Heading>
+      <Field label="Find a remedy" value={text} change={setText} />
+      <Choices
+        of={(wanted === '' ? found.slice(0, shownAtFirst) : found).map(({ id, name }) => ({ id, name }))}
+        chosen={chosen}
+        choose={(id) => router.setParams({ remedy: id })}
+      />
+      {found.length === 0 && <Body>{`Nothing here is called “${text.trim()}”.`}</Body>}
+      {wanted === '' && <Small>{`${remedies.length} in all; type a word to see the others.`}</Small>}
+      {chosen !== undefined && (
+        <Row>
+          <Toggle onPress={() => router.setParams({ remedy: '' })}>A reminder instead</Toggle>
+        </Row>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,131 @@
+import type { GardenView } from '@trowel/core/contract';
+import type { JobSetting } from '@trowel/core/jobs';
+import type { RemedyRow } from '@trowel/core/tables';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useAct } from '@/api/queries';
+import { useDraft } from '@/api/drafts';
+import { space } from '@/theme/theme';
+import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
+import { DateField } from '@/ui/DateField';
+import { Field } from '@/ui/Field';
+import { Row, Sheet } from '@/ui/layout';
+import { useNotice } from '@/ui/notice';
+import { Trouble } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
+import { rhythms } from '@/wording/jobs';
+
+interface PlanJobProps {
+  /** A remedy as it is to be mixed; left out, a reminder in one's own words. */
+  readonly what?: { readonly remedy: RemedyRow; readonly setting: Partial<JobSetting> };
+  readonly garden: GardenView;
+  /** Begun from a bed: chosen already. */
+  readonly bedId?: string;
+}
+
+/** Puts something on the plan that is no case: what, where, how often, from when. */
+export function PlanJob({ what, garden, bedId }: PlanJobProps) {
+  const router = useRouter();
+  const planJob = useAct('planJob');
+  const tell = useNotice();
+  const [wish, setWish] = useDraft(`wish:${bedId ?? ''}`);
+  const [beds, setBeds] = useState<readonly string[]>(bedId === undefined ? [] : [bedId]);
+  const [plantings, setPlantings] = useState<readonly string[]>([]);
+  const [rhythm, setRhythm] = useState<keyof typeof rhythms>('once');
+  const [from, setFrom] = useState<string | null>(null);
+  const [until, setUntil] = useState<string | null>(null);
+  const isReady = what ? beds.length > 0 : wish.trim() !== '';
+  const name = what ? what.remedy.name : wish.trim();
+  const places = garden.beds
+    .filter(({ id }) => beds.includes(id))
+    .flatMap((bed) => {
+      const on = bed.plantings.filter(({ id }) => plantings.includes(id));
+      return on.length === 0 ? [{ bedId: bed.id }] : on.map(({ id }) => ({ bedId: bed.id, plantingId: id }));
+    });
+  const toggle = (list: readonly string[], id: string) =>
+    list.includes(id) ? list.filter((other) => other !== id) : [...list, id];
+  const plan = () =>
+    planJob.mutate(
+      {
+        body: {
+          ...(what ? { remedy: what.remedy.id, ...what.setting } : { wish: wish.trim() }),
+          places,
+          everyDays: rhythms[rhythm].days,
+          ...(from === null ? {} : { from }),
+          ...(until === null || rhythms[rhythm].days === null ? {} : { until }),
+        },
+      },
+      {
+        onSuccess: ({ id }) => {
+          setWish('');
+          tell({ says: `${name}: on the plan.` });
+          router.push(`/jobs/${id}`);
+        },
+      },
+    );
+  return (
+    <Sheet tone="cool">
+      <Heading rank={3}>{what ? `Plan: ${what.remedy.name}` : 'Remind me'}</Heading>
+      {!what && <Field label="What is to be done" value={wish} change={setWish} />}
+      <View role="group" aria-label="Where" style={{ gap: space.s }}>
+        <Small strong>{what ? 'Where' : 'Where, if anywhere'}</Small>
+        <Row wrap>
+          {garden.beds.map(({ id, name: bed }) => (
+            <Toggle key={id} pressed={beds.includes(id)} onPress={() => setBeds(toggle(beds, id))}>
+              {bed}
+            </Toggle>
+          ))}
+        </Row>
+        {what &&
+          garden.beds
+            .filter(({ id, plantings: here }) => beds.includes(id) && here.length > 0)
+            .map((bed) => (
+              <Row key={bed.id} wrap>
+                <Small>{`In ${bed.name}, only:`}</Small>
+                {bed.plantings.map(({ id, label }) => (
+                  <Toggle key={id} pressed={plantings.includes(id)} onPress={() => setPlantings(toggle(plantings, id))}>
+                    {label}
+                  </Toggle>
+                ))}
+              </Row>
+            ))}
+      </View>
+      <View role="group" aria-label="How often" style={{ gap: space.s }}>
+        <Small strong>How often</Small>
+        <Choices
+          of={Object.entries(rhythms).map(([id, { name: label }]) => ({ id: id as keyof typeof rhythms, name: label }))}
+          chosen={rhythm}
+          choose={setRhythm}
+        />
+      </View>
+      <Row wrap>
+        <DateField
+          label="From (today, if you name no day)"
+          says="Day from which it is done"
+          day={from}
+          change={setFrom}
+        />
+        {rhythms[rhythm].days !== null && (
+          <DateField
+            label="Until (no end, if you name no day)"
+            says="Day after which it is not done again"
+            day={until}
+            change={setUntil}
+          />
+        )}
+      </Row>
+      {what && beds.length > 1 && (
+        <Body>{`One mix for all of it, the same share for each of the ${places.length} places.`}</Body>
+      )}
+      {planJob.error && <Trouble error={planJob.error} />}
+      <Row>
+        <Button kind="main" disabled={!isReady || planJob.isPending} onPress={plan}>
+          {what && beds.length === 0 ? 'Say where first' : 'Put it on the plan'}
+        </Button>
+      </Row>
+    </Sheet>
+  );
+}

@@ -1,0 +1,98 @@
+import { z } from 'zod';
+import { jobWaters, stepResults } from '../tables';
+import { isoDate } from './plan';
+
+/** What is asked of a job: how it is to be done, what was done of it, and what was counted. */
+
+const commandId = z.string().min(8).max(64).optional();
+const id = z.string().min(1).max(80);
+
+/** How strong, how much, with which water, in what, out of which brew, how often; null is as the remedy has it. */
+const setting = {
+  /** In the recipe's own unit. */
+  strength: z.number().positive().max(1e6).nullable().optional(),
+  /** Ready mix for one round, in all places together, mL. */
+  volumeMl: z.number().positive().max(200_000).nullable().optional(),
+  water: z.enum(jobWaters).nullable().optional(),
+  vesselId: id.nullable().optional(),
+  /** The brew it is drawn from. */
+  batchId: id.nullable().optional(),
+};
+const rhythm = {
+  /** Days from one round to the next. */
+  everyDays: z.number().int().min(1).max(400).nullable().optional(),
+  /** No round begins after this day. */
+  until: isoDate.nullable().optional(),
+};
+
+export const chooseRemedy = z.strictObject({
+  commandId,
+  remedy: z.string().min(1),
+  ...setting,
+  /** Not before this day: what is for a month to come. */
+  from: isoDate.optional(),
+});
+
+/** A job of no case: a remedy in one or several places, or a reminder in the gardener's own words. */
+export const planJob = z.strictObject({
+  commandId,
+  remedy: z.string().min(1).optional(),
+  wish: z.string().trim().min(1).max(200).optional(),
+  places: z
+    .array(z.strictObject({ bedId: id, plantingId: id.optional() }))
+    .max(40)
+    .default([]),
+  ...setting,
+  ...rhythm,
+  from: isoDate.optional(),
+});
+
+export const changeJob = z.strictObject({ commandId, ...setting, ...rhythm });
+export const endJob = z.strictObject({ commandId });
+export const resumeJob = z.strictObject({ commandId });
+export const moveOn = z.strictObject({ commandId });
+
+const results = [...new Set(Object.values(stepResults).flat())] as const;
+export const stepEvent = z.strictObject({
+  commandId,
+  jobId: id,
+  step: z.string().min(1),
+  outcome: z.enum(['done', 'skipped', 'undone']),
+  /** What was found, where the step asks for it. */
+  result: z.enum(results).optional(),
+  /** Cautions that have been read, by rule. */
+  acknowledged: z.array(z.string()).max(60).default([]),
+});
+
+/** What was put on with a step, for the log. */
+export const stepDone = z.object({
+  put: z
+    .object({
+      remedy: z.string(),
+      strength: z.number().nullable(),
+      volumeMl: z.number().nullable(),
+      brew: z.string().nullable(),
+    })
+    .optional(),
+});
+
+export const countValues = z.array(z.number().min(0).max(100_000)).min(1).max(200);
+export const addCount = z.strictObject({
+  commandId,
+  /** The case; or the job, where it is of none. */
+  caseId: id.optional(),
+  /** What is counted is what this job is expected to lessen. */
+  jobId: id.optional(),
+  /** What is counted, where no job says it. */
+  sign: z.string().min(1).optional(),
+  /** False: on plants that were left as they are, to compare with. */
+  isTreated: z.boolean().default(true),
+  counts: countValues,
+  harmSeen: z.boolean().default(false),
+});
+export const takeBackCount = z.strictObject({ commandId });
+
+/** What was taken along when something ended. */
+export const ended = z.object({
+  jobs: z.array(z.object({ jobId: z.string(), name: z.string(), steps: z.number() })),
+});

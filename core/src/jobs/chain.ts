@@ -1,0 +1,74 @@
+import type { IsoDate } from '../quantities';
+import type { RemedyRow, StepAsk, StepSpec } from '../tables';
+
+/** What was done of a chain, and what was left out. */
+export interface Progress {
+  readonly done: readonly { readonly step: string; readonly on: IsoDate }[];
+  readonly skipped: readonly string[];
+}
+
+type Chain = Pick<RemedyRow, 'steps'>;
+
+/**
+ * Steps that nobody ticked and that have become pointless: the look at a test leaf that was left out, what was to
+ * be done before something that has been put on already, earlier looks than one that was taken, and what a later step
+ * that is done has stood upon.
+ */
+export function passedSteps({ steps }: Chain, { done, skipped }: Progress): Set<string> {
+  const isDone = new Set(done.map(({ step }) => step));
+  const settled = new Set([...isDone, ...skipped]);
+  const rowOf = (id: string | undefined) => steps.find((step) => step.id === id);
+  const passed = new Set<string>();
+  const pass = (step: StepSpec | undefined) => {
+    if (step && !settled.has(step.id)) passed.add(step.id);
+  };
+  for (const id of isDone)
+    for (let before = rowOf(rowOf(id)?.after); before; before = rowOf(before.after)) pass(before);
+  for (const step of steps)
+    if (step.kind === 'test-look' && step.after !== undefined && skipped.includes(step.after)) pass(step);
+  const lastLook = steps.findLastIndex(({ id, phase }) => phase === 'look' && isDone.has(id));
+  steps.slice(0, Math.max(0, lastLook)).forEach((step) => step.phase === 'look' && pass(step));
+  const wasPutOn = steps.some(({ id, applies }) => applies && isDone.has(id));
+  const afterIt = (step: StepSpec): boolean => {
+    for (let before = rowOf(step.after); before; before = rowOf(before.after)) if (before.applies) return true;
+    return false;
+  };
+  if (wasPutOn)
+    for (const step of steps) if ((step.phase === 'prepare' || step.phase === 'before') && !afterIt(step)) pass(step);
+  return passed;
+}
+
+/** Steps that are still to come, in the order of the chain. */
+export function openSteps(chain: Chain, progress: Progress): StepSpec[] {
+  const gone = new Set([
+    ...progress.done.map(({ step }) => step),
+    ...progress.skipped,
+    ...passedSteps(chain, progress),
+  ]);
+  return chain.steps.filter(({ id }) => !gone.has(id));
+}
+
+/**
+ * The step that a count answers: the first open one that counts and whose turn it is, before anything is put on
+ * the count before, afterwards a look. Undefined where none waits for one.
+ */
+export function stepCountedFor(remedy: Pick<RemedyRow, 'steps' | 'rung'>, progress: Progress): StepSpec | undefined {
+  const settled = new Set([...progress.done.map(({ step }) => step), ...progress.skipped]);
+  return openSteps(remedy, progress).find(
+    (step) =>
+      asksFor(remedy, step) === 'count' &&
+      (step.after === undefined || settled.has(step.after)) &&
+      // A look without a step before it comes after what is put on.
+      (step.phase !== 'look' || step.after !== undefined || !hasUnapplied(remedy, settled)),
+  );
+}
+
+const hasUnapplied = ({ steps }: Chain, settled: ReadonlySet<string>) =>
+  steps.some(({ applies }) => applies) && !steps.some(({ id, applies }) => applies && settled.has(id));
+
+/** What a step asks for; undefined where a tick is all there is to say. */
+export function asksFor({ rung }: Pick<RemedyRow, 'rung'>, { kind, phase }: StepSpec): StepAsk | undefined {
+  if (kind === 'count' || kind === 'test-look' || kind === 'cards') return kind;
+  // Somebody's answer, or a report, is no figure.
+  return phase === 'look' && rung !== 'professional' ? 'count' : undefined;
+}

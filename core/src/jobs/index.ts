@@ -1,0 +1,6 @@
+export * from './amounts';
+export * from './chain';
+export * from './counts';
+export * from './reminder';
+export * from './setting';
+export * from './rounds';

@@ -1,0 +1,158 @@
+import fc from 'fast-check';
+import { addDays } from '../quantities';
+import type { RemedyRow, StepSpec, Tables } from '../tables';
+import { openSteps, passedSteps, stepCountedFor, type Progress } from './chain';
+import { countsOf, serves, type Count } from './counts';
+import { roundNow, type StepDone } from './rounds';
+
+const step = (id: string, row: Partial<StepSpec> = {}): StepSpec => ({
+  id,
+  phase: 'apply',
+  does: id,
+  why: 'because',
+  gap: [0, 2],
+  minutes: 5,
+  window: { part: 'any' },
+  ...row,
+});
+const chain: Pick<RemedyRow, 'steps' | 'rung'> = {
+  rung: 'home-made',
+  steps: [
+    step('count', { phase: 'before', kind: 'count' }),
+    step('leaf', { phase: 'before', kind: 'test-leaf' }),
+    step('seen', { phase: 'before', kind: 'test-look', after: 'leaf' }),
+    step('spray', { after: 'seen', applies: true }),
+    step('look-1', { phase: 'look', after: 'spray' }),
+    step('spray-2', { after: 'spray', applies: true }),
+    step('look-2', { phase: 'look', after: 'spray-2' }),
+  ],
+};
+const today = '2026-06-10';
+const done = (...steps: string[]): Progress => ({ done: steps.map((id) => ({ step: id, on: today })), skipped: [] });
+const ids = (steps: readonly StepSpec[]) => steps.map(({ id }) => id);
+
+describe('what is still to come of a chain', () => {
+  test('nothing done: everything; what was to be done before is pointless once it has been put on', () => {
+    expect(ids(openSteps(chain, done()))).toEqual(ids(chain.steps));
+    expect([...passedSteps(chain, done('leaf', 'seen', 'spray'))]).toEqual(['count']);
+  });
+
+  test('the look at a test leaf that was left out goes with it', () => {
+    expect([...passedSteps(chain, { done: [], skipped: ['leaf'] })]).toEqual(['seen']);
+  });
+
+  test('what a later step stood upon, and looks earlier than one that was taken, are over', () => {
+    expect([...passedSteps(chain, done('spray-2'))].sort()).toEqual(['count', 'leaf', 'seen', 'spray']);
+    expect(passedSteps(chain, done('spray', 'spray-2', 'look-2')).has('look-1')).toBe(true);
+  });
+
+  test('whatever was done and left out, a step is done, left out, passed or open, and never two of them', () => {
+    const any = fc.subarray(ids(chain.steps));
+    fc.assert(
+      fc.property(any, any, (does, leaves) => {
+        const skipped = leaves.filter((id) => !does.includes(id));
+        const progress = { ...done(...does), skipped };
+        const passed = passedSteps(chain, progress);
+        const open = ids(openSteps(chain, progress));
+        for (const { id } of chain.steps)
+          expect(
+            [does.includes(id), skipped.includes(id), passed.has(id), open.includes(id)].filter(Boolean),
+          ).toHaveLength(1);
+      }),
+    );
+  });
+
+  test('a count answers the count before, then each look in its turn', () => {
+    expect(stepCountedFor(chain, done())?.id).toBe('count');
+    expect(stepCountedFor(chain, done('count'))).toBeUndefined();
+    expect(stepCountedFor(chain, done('count', 'leaf', 'seen', 'spray'))?.id).toBe('look-1');
+    expect(stepCountedFor(chain, done('spray', 'look-1', 'spray-2'))?.id).toBe('look-2');
+    expect(stepCountedFor({ ...chain, rung: 'professional' }, done('spray'))).toBeUndefined();
+  });
+});
+
+describe('rounds of a job that comes again', () => {
+  const feed = { steps: [step('mix', { phase: 'prepare' }), step('feed', { after: 'mix', applies: true })] };
+  const event = (id: string, round: number, on: string, outcome: 'done' | 'skipped' = 'done'): StepDone => ({
+    step: id,
+    round,
+    outcome,
+    on,
+  });
+  const weekly = { chosenOn: today, everyDays: 7, until: null };
+
+  test('the next begins so many days after the last thing that was done, not after the day it was due', () => {
+    const late = addDays(today, 4);
+    const now = roundNow(feed, [event('mix', 1, today), event('feed', 1, late)], weekly);
+    expect(now).toMatchObject({ round: 2, begins: addDays(late, 7), isOver: false, progress: { done: [] } });
+    // Begun, it still began then.
+    const begun = roundNow(
+      feed,
+      [event('mix', 1, today), event('feed', 1, late), event('mix', 2, addDays(late, 9))],
+      weekly,
+    );
+    expect(begun).toMatchObject({ round: 2, begins: addDays(late, 7) });
+    expect(ids(openSteps(feed, begun.progress))).toEqual(['feed']);
+  });
+
+  test('once is once, and after its last day no round begins', () => {
+    const all = [event('mix', 1, today, 'skipped'), event('feed', 1, today)];
+    expect(roundNow(feed, all, { ...weekly, everyDays: null })).toMatchObject({ round: 1, isOver: true });
+    expect(roundNow(feed, all, { ...weekly, until: addDays(today, 6) }).isOver).toBe(true);
+    expect(roundNow(feed, all, { ...weekly, until: addDays(today, 7) }).isOver).toBe(false);
+  });
+
+  test('a marked test leaf halts its round and no other', () => {
+    const marked = [{ ...event('mix', 1, today), result: 'harmed' }];
+    expect(roundNow(feed, marked, weekly).isHalted).toBe(true);
+    expect(roundNow(feed, [...marked, event('feed', 1, today, 'skipped')], weekly).isHalted).toBe(false);
+  });
+});
+
+describe('which job a count tells of', () => {
+  const causes = [
+    { id: 'aphids', threshold: { sign: 'clusters' } },
+    { id: 'ants', threshold: { sign: 'ants-on-stem' } },
+  ] as unknown as Tables['causes'];
+  const job = {
+    id: 'j',
+    remedy: {
+      expect: { sign: 'whitefly-cloud', unit: 'number' },
+      targets: [{ of: 'aphids' }],
+    } as unknown as RemedyRow,
+  };
+  const count = (more: Partial<Count>) => ({ jobId: null, sign: 'clusters', unit: 'number' as const, ...more });
+
+  test('what it is expected to lessen, or the pest of a cause that it is for, counted the same way', () => {
+    expect(serves({ causes }, count({ sign: 'whitefly-cloud' }), job)).toBe(true);
+    expect(serves({ causes }, count({}), job)).toBe(true);
+    expect(serves({ causes }, count({ sign: 'ants-on-stem' }), job)).toBe(false);
+    expect(serves({ causes }, count({ unit: 'yes-no' }), job)).toBe(false);
+  });
+
+  test('made for one job, it tells of that one alone; without a sign, of all', () => {
+    expect(serves({ causes }, count({ jobId: 'j', sign: 'ants-on-stem' }), job)).toBe(true);
+    expect(serves({ causes }, count({ jobId: 'other' }), job)).toBe(false);
+    expect(serves({ causes }, count({ sign: null, unit: 'yes-no' }), job)).toBe(true);
+  });
+
+  test('before and after are parted by the instant of the first application, treated from untreated', () => {
+    const at = (id: string, hour: number, isTreated = true) => ({
+      id,
+      at: `2026-06-10T${String(hour).padStart(2, '0')}:00:00.000Z`,
+      on: today,
+      isTreated,
+      sign: null,
+      jobId: null,
+      unit: 'number' as const,
+      counts: [1],
+      harmSeen: false,
+    });
+    const all = [at('c', 18), at('a', 6), at('b', 9), at('u1', 7, false), at('u2', 20, false)];
+    const found = countsOf(all, '2026-06-10T12:00:00.000Z');
+    expect(found.before?.id).toBe('b');
+    expect(found.after.map(({ id }) => id)).toEqual(['c']);
+    expect([found.untreatedBefore?.id, found.untreatedAfter?.id]).toEqual(['u1', 'u2']);
+    expect(countsOf(all, undefined)).toMatchObject({ before: { id: 'c' }, after: [] });
+  });
+});

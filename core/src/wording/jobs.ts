@@ -1,0 +1,81 @@
+import { batchState, type Batch } from '../mix';
+import { inWords, mL, plainNumber, type MeasureSystem } from '../quantities';
+import type { RemedyRow, StepAsk, StepResult } from '../tables';
+import { stepResults } from '../tables';
+import { dayWords } from './everyday/days';
+import { counted } from './everyday/language';
+import { strengthWords } from './mix';
+
+/** What may be answered to a step, as it stands on a button. */
+const resultLabels: Record<StepResult, string> = {
+  counted: 'Counted',
+  'could-not': 'Could not',
+  unharmed: 'All fine',
+  harmed: 'Marked or limp',
+  'to-sugar': 'More on the sugar',
+  'to-fat': 'More on the fat',
+  'to-both': 'On both',
+  'to-neither': 'On neither',
+};
+/** What was found, and what follows from it. */
+const resultSays: Record<StepResult, string> = {
+  counted: 'counted',
+  'could-not': 'could not be done',
+  unharmed: 'the leaves bore it',
+  harmed: 'the leaves were marked: nothing more is put on',
+  'to-sugar': 'more on the sugar: sugar bait it is',
+  'to-fat': 'more on the fat: stir the same share of the poison into peanut butter or lard instead of syrup',
+  'to-both': 'on both: sugar bait it is',
+  'to-neither': 'on neither: set the cards nearer to the trail, or at another hour',
+};
+
+const isResult = (id: string): id is StepResult => id in resultSays;
+
+export const resultChoices = (ask: StepAsk): { id: StepResult; label: string }[] =>
+  stepResults[ask].filter((id) => id !== 'counted').map((id) => ({ id, label: resultLabels[id] }));
+export const resultWords = (result: string | null): string | null =>
+  result === null ? null : isResult(result) ? resultSays[result] : result;
+
+/** "1 % soap, 1½ qt of ready mix". */
+export function amountsWords(
+  recipe: NonNullable<RemedyRow['recipe']>,
+  strength: number,
+  volumeMl: number,
+  system: MeasureSystem,
+): string {
+  return `${strengthWords(recipe, strength, system)}, ${inWords(mL(Math.round(volumeMl)), system)} of ready mix`;
+}
+
+/** "takes 100 mL of Weed brew; 2 L are left". */
+export const brewDrawnWords = (name: string, takesMl: number, leftMl: number, system: MeasureSystem): string =>
+  `takes ${inWords(mL(Math.round(takesMl)), system)} of “${name}”; ${
+    takesMl > leftMl ? 'only ' : ''
+  }${inWords(mL(Math.round(leftMl)), system)} left`;
+
+/** What ending something took along. */
+export function endedWords(ended: readonly { readonly name: string; readonly steps: number }[]): string {
+  const open = ended.filter(({ steps }) => steps > 0);
+  if (open.length === 0) return '';
+  return `${open.map(({ name, steps }) => `${name}: ${counted(steps, 'step', 'steps')} to come`).join('; ')} taken off the plan.`;
+}
+
+/** How often a job comes: "every 7 days, until 31 August". */
+export function rhythmWords(everyDays: number | null, until: string | null, today: string): string {
+  const often = everyDays === null ? 'once' : everyDays === 1 ? 'every day' : `every ${everyDays} days`;
+  return until === null ? often : `${often}, until ${dayWords(until, today)}`;
+}
+
+/** How a brew is thinned on a day: "1 to 26", or when it is ready. */
+export function brewThinnedWords(batch: Batch, today: string): string {
+  const { stage, parts, readyOn } = batchState(batch, today);
+  return stage === 'working' ? `ready ${dayWords(readyOn, today)}` : `1 to ${Math.round(parts)}`;
+}
+
+/** "10 counted, 17.2 on average", or "4 of 10". */
+export function countedWords(counts: readonly number[], unit: 'number' | 'yes-no'): string {
+  const sum = counts.reduce((total, count) => total + count, 0);
+  if (unit === 'yes-no') return `${sum} of ${counts.length}`;
+  return counts.length === 1
+    ? `counted ${plainNumber(sum)}`
+    : `${counts.length} counted, ${plainNumber(Math.round((10 * sum) / counts.length) / 10)} on average`;
+}

@@ -1,0 +1,484 @@
+import { randomUUID } from 'node:crypto';
+import { inputError, type ParsedOf } from '@trowel/core/contract';
+import { asksFor, brewFor, isDrawnFrom, openSteps, serves, stepCountedFor, type Count } from '@trowel/core/jobs';
+import { batchState } from '@trowel/core/mix';
+import { onlyWaits } from '@trowel/core/judge';
+import { addDays, daysBetween, inWords, mL } from '@trowel/core/quantities';
+import { stepResults, type RemedyRow, type StepSpec } from '@trowel/core/tables';
+import { cautionLine } from '@trowel/core/wording';
+import type { Db } from '../database';
+import { conflict, notFound } from '../problems';
+import * as bench from '../store/bench';
+import * as cases from '../store/cases';
+import * as counts from '../store/counts';
+import * as garden from '../store/garden';
+import * as jobs from '../store/jobs';
+import { anyBrews, jobRemedy, maybeBrew, mixOf, roundOf, strengthOf } from '../views/job';
+import { jobName } from '../views/jobs';
+import { layOut } from '../views/plan';
+import { applyCautions, maybeRemedy, refuseUnread, unread } from '../views/step-safety';
+import { act, type ActContext } from './command';
+import { giveBack, makeMix } from './mixing';
+import { tagPatterns } from './tags';
+
+/** A case, and not a closed one. @throws Problem */
+export function theOpenCase(db: Db, id: string): cases.CaseRow {
+  const row = cases.maybeOneCase(db, id);
+  if (!row) throw notFound('case', id);
+  if (row.status === 'closed') throw conflict('case-closed', { name: row.name });
+  return row;
+}
+
+/** A job, and none of a closed case. @throws Problem */
+export function theJob(db: Db, id: string): jobs.JobRow {
+  const row = jobs.maybeOneJob(db, id);
+  if (!row) throw notFound('job', id);
+  if (row.case_id !== null) theOpenCase(db, row.case_id);
+  return row;
+}
+
+type Setting = Pick<
+  ParsedOf<'planJob'>,
+  'strength' | 'volumeMl' | 'water' | 'vesselId' | 'batchId' | 'everyDays' | 'until'
+>;
+
+/** A setting as it is stored, over the one before it. @throws InputError naming what is not there */
+function settingRow(
+  { db, today }: ActContext,
+  remedy: RemedyRow | undefined,
+  given: Setting,
+  before?: jobs.SettingRow,
+): jobs.SettingRow {
+  const { strength, volumeMl, water, vesselId, batchId, everyDays, until } = given;
+  if (vesselId && !bench.maybeOneVessel(db, vesselId)) throw inputError('vesselId', 'no-such', { given: vesselId });
+  const brew = batchId ? maybeBrew(db, batchId) : undefined;
+  if (batchId && !brew) throw inputError('batchId', 'no-such', { given: batchId });
+  if (brew && remedy && !isDrawnFrom(remedy, brew.batch))
+    throw inputError('batchId', 'not-drawn-from', { brew: brew.name, remedy: remedy.name });
+  if (until && until < today) throw inputError('until', 'day-past', { day: until });
+  const over = <Value>(next: Value | null | undefined, now: Value | null | undefined): Value | null =>
+    next === undefined ? (now ?? null) : next;
+  return {
+    strength: over(strength, before?.strength),
+    volume_ml: over(volumeMl, before?.volume_ml),
+    water: over(water, before?.water),
+    vessel_id: over(vesselId, before?.vessel_id),
+    batch_id: over(batchId, before?.batch_id),
+    every_days: over(everyDays, before?.every_days),
+    until_on: over(until, before?.until_on),
+  };
+}
+
+/** What a job must not be: stopped by the judge where it is to be done, or stronger than its recipe goes. */
+function mustBeAllowed({ db, tables }: ActContext, row: jobs.JobRow, remedy: RemedyRow, on: string): void {
+  const stops = applyCautions(db, tables, row, on).filter((found) => found.level === 'stop' && !onlyWaits(found));
+  if (stops.some((found) => 'code' in found && found.code === 'beyond-cap'))
+    throw inputError('strength', 'beyond-limit', { why: remedy.limits[0] ?? '' });
+  if (stops.length > 0) throw refuseUnread(tables, stops.slice(0, 1), garden.oneGarden(db).measures);
+}
+
+interface Beginning {
+  readonly caseId: string | null;
+  readonly remedy: RemedyRow | undefined;
+  readonly wish: string | null;
+  readonly places: readonly { readonly bed_id: string; readonly planting_id: string | null }[];
+  readonly from: string | undefined;
+  readonly setting: Setting;
+}
+
+/** Begins a job. A brew that is ready is drawn from without being asked for. @returns its id */
+function begin(context: ActContext, { caseId, remedy, wish, places, from, setting }: Beginning): string {
+  const { db, today } = context;
+  const id = randomUUID();
+  const on = from !== undefined && from > today ? from : today;
+  const brew = setting.batchId === undefined && remedy ? brewFor(remedy, anyBrews(db), today) : undefined;
+  jobs.addJob(
+    db,
+    {
+      id,
+      case_id: caseId,
+      remedy: remedy?.id ?? null,
+      wish,
+      pattern: jobs.countJobs(db) % tagPatterns,
+      chosen_on: on,
+    },
+    places,
+    settingRow(context, remedy, brew ? { ...setting, batchId: brew.id } : setting),
+  );
+  // A rule that would stop it at the bed stops it here already: the plant, what this bed had, how near the harvest is.
+  if (remedy) mustBeAllowed(context, jobs.oneJob(db, id), remedy, on);
+  return id;
+}
+
+export const chooseRemedy = act('chooseRemedy', (context, { remedy, from, commandId: _, ...setting }, caseId) => {
+  const { db, tables, today } = context;
+  const row = theOpenCase(db, caseId);
+  const remedyRow = tables.remedies.find(({ id }) => id === remedy);
+  if (!remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
+  if (jobs.anyJobs(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
+    throw conflict('under-way', { remedy: remedyRow.name });
+  const id = begin(context, {
+    caseId: row.id,
+    remedy: remedyRow,
+    wish: null,
+    places: [{ bed_id: row.bed_id, planting_id: row.planting_id }],
+    from,
+    setting,
+  });
+  // What was counted in reading lately is the count before.
+  const newest = counts.anyCountsOfCase(db, row.id).pop();
+  if (newest && daysBetween(newest.on, today) <= countKeepsDays) tickFor(context, jobs.oneJob(db, id), newest);
+  return { caseId: row.id, result: { id } };
+});
+
+/** A count made so many days before a remedy is chosen still is the count before. */
+const countKeepsDays = 3;
+
+export const planJob = act('planJob', (context, input) => {
+  const { db, tables } = context;
+  const { remedy, wish, places, from, commandId: _, ...setting } = input;
+  if ((remedy === undefined) === (wish === undefined)) throw inputError('remedy', 'remedy-or-wish');
+  const remedyRow = remedy === undefined ? undefined : maybeRemedy(tables, remedy);
+  if (remedy !== undefined && !remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
+  if (remedyRow && places.length === 0) throw inputError('places', 'no-place');
+  const rows = places.map(({ bedId, plantingId }, at) => {
+    const bed = garden.maybeOneBed(db, bedId);
+    if (!bed) throw inputError(`places[${at}].bedId`, 'no-such-bed', { given: bedId });
+    const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
+    if (plantingId !== undefined && planting?.bed_id !== bedId)
+      throw inputError(`places[${at}].plantingId`, 'not-in-bed', { given: plantingId, bed: bed.name });
+    return { bed_id: bedId, planting_id: plantingId ?? null };
+  });
+  const id = begin(context, { caseId: null, remedy: remedyRow, wish: wish ?? null, places: rows, from, setting });
+  return { caseId: null, result: { id } };
+});
+
+export const changeJob = act('changeJob', (context, { commandId: _, ...given }, id) => {
+  const row = theJob(context.db, id);
+  setJob(context, row, given);
+  return { caseId: row.case_id, result: {} };
+});
+
+/** What is still to come of a job is done like this from now on; what was done stays. */
+export function setJob(context: ActContext, row: jobs.JobRow, given: Setting): void {
+  const { db, tables, today } = context;
+  if (row.ended_on !== null) throw conflict('job-ended', { name: jobName(tables, row) });
+  const remedy = jobRemedy(tables, row);
+  jobs.addSetting(db, row.id, today, settingRow(context, remedy, given, row));
+  if (remedy && row.remedy !== null) mustBeAllowed(context, jobs.oneJob(db, row.id), remedy, today);
+}
+
+/** Ends jobs, and tells what is taken off the plan with them. */
+export function endJobs(
+  { db, tables, today }: ActContext,
+  rows: readonly jobs.JobRow[],
+  because: NonNullable<jobs.JobRow['ended_because']>,
+) {
+  return rows
+    .filter(({ ended_on }) => ended_on === null)
+    .map((row) => {
+      const remedy = jobRemedy(tables, row);
+      const steps = remedy ? openSteps(remedy, roundOf(db, row, remedy).progress).length : 0;
+      jobs.endJob(db, row.id, today, because);
+      return { jobId: row.id, name: jobName(tables, row), steps };
+    });
+}
+
+export const endJob = act('endJob', (context, _input, jobId) => {
+  const { db } = context;
+  const row = jobs.maybeOneJob(db, jobId);
+  if (!row) throw notFound('job', jobId);
+  // What was marked in a case that is closed by now can be dropped without opening the case again.
+  return { caseId: row.case_id, result: { jobs: endJobs(context, [row], 'stopped') } };
+});
+
+/** A job that was stopped by mistake goes on where it stood. */
+export const resumeJob = act('resumeJob', ({ db, tables }, _input, jobId) => {
+  const row = theJob(db, jobId);
+  if (row.ended_on === null) throw conflict('job-open', { name: jobName(tables, row) });
+  jobs.goOn(db, row.id);
+  return { caseId: row.case_id, result: {} };
+});
+
+/** Leaves out the steps that should have been done by now, so that the job goes on with the next. */
+export const moveOn = act('moveOn', (context, _input, jobId) => {
+  const { db, tables, today, clock } = context;
+  const row = theJob(db, jobId);
+  const { plan } = layOut({ db, tables, clock });
+  const remedy = jobRemedy(tables, row);
+  const overdue = plan.steps.filter(({ job, overdueSince }) => job === row.id && overdueSince !== undefined);
+  if (!remedy || overdue.length === 0) throw conflict('nothing-overdue', { name: jobName(tables, row) });
+  const { round } = roundOf(db, row, remedy);
+  for (const { step } of overdue)
+    jobs.addStepEvent(db, {
+      job_id: row.id,
+      step: step.id,
+      round,
+      outcome: 'skipped',
+      result: null,
+      on_date: today,
+      at: clock().toISOString(),
+      count_id: null,
+    });
+  finishIfDone(context, row.id);
+  return { caseId: row.case_id, result: { skipped: overdue.map(({ step }) => step.id) } };
+});
+
+/** A job of no case whose last step is done has come to its end; one that is taken back goes on. */
+function finishIfDone({ db, tables, today }: ActContext, id: string): void {
+  const row = jobs.oneJob(db, id);
+  const remedy = jobRemedy(tables, row);
+  if (!remedy || row.case_id !== null) return;
+  const { isOver } = roundOf(db, row, remedy);
+  if (isOver && row.ended_on === null) jobs.endJob(db, id, today, 'done');
+  if (!isOver && row.ended_because === 'done') jobs.goOn(db, id);
+}
+
+export const recordStep = act('recordStep', (context, { jobId, step, outcome, result, acknowledged }) => {
+  const { db, tables, today } = context;
+  const row = theJob(db, jobId);
+  const remedy = jobRemedy(tables, row);
+  if (!remedy) throw conflict('no-longer-known', { given: row.remedy ?? '' });
+  const spec = remedy.steps.find(({ id }) => id === step);
+  if (!spec) throw inputError('step', 'no-such-step', { given: step, remedy: remedy.name });
+  if (outcome === 'undone') return undo(context, row, step);
+  const { round, events } = roundOf(db, row, remedy);
+  if (events.some((event) => event.step === step)) throw conflict('ticked-already');
+  const answer = outcome === 'done' ? answerOf(context, row, remedy, spec, result) : nothingFound;
+  if (outcome === 'done' && spec.applies) {
+    const left = unread(applyCautions(db, tables, row, today), acknowledged);
+    if (left.length > 0) throw refuseUnread(tables, left, garden.oneGarden(db).measures);
+  }
+  const eventId = jobs.addStepEvent(db, {
+    job_id: row.id,
+    step,
+    round,
+    outcome,
+    ...answer,
+    on_date: today,
+    at: context.clock().toISOString(),
+  });
+  const put = outcome === 'done' && spec.applies ? putOn(context, row, remedy, eventId) : undefined;
+  finishIfDone(context, row.id);
+  return { caseId: row.case_id, result: put ? { put } : {} };
+});
+
+const nothingFound = { result: null, count_id: null };
+
+/** What a step found: nothing where it asks for nothing, else what was answered, or the count that was made today. */
+function answerOf(
+  { db, tables, today }: ActContext,
+  row: jobs.JobRow,
+  remedy: RemedyRow,
+  spec: StepSpec,
+  result: string | undefined,
+): { result: string | null; count_id: string | null } {
+  const asks = asksFor(remedy, spec);
+  if (asks === undefined) return nothingFound;
+  const known: readonly string[] = stepResults[asks];
+  if (result !== undefined && result !== 'counted') {
+    if (!known.includes(result)) throw inputError('result', 'one-of', { known: known.join(', ') });
+    return { result, count_id: null };
+  }
+  if (asks !== 'count') throw inputError('result', 'one-of', { known: known.join(', ') });
+  const made = counts
+    .anyCounts(db, { caseId: row.case_id, jobId: row.id })
+    .filter((count) => count.isTreated && count.on === today && serves(tables, count, { id: row.id, remedy }))
+    .pop();
+  if (!made) throw inputError('result', 'count-first', { what: remedy.expect.what });
+  return { result: 'counted', count_id: made.id };
+}
+
+/** Writes down what was put on, in each place its share; what was not noted as mixed is mixed with it. */
+function putOn(context: ActContext, row: jobs.JobRow, remedy: RemedyRow, eventId: number) {
+  const { db, tables, today } = context;
+  const mix = remedy.recipe ? mixFor(context, row, remedy, eventId) : undefined;
+  const places = jobs.anyPlaces(db, row.id);
+  const strength = mix?.strength ?? strengthOf(db, tables, row, remedy, today) ?? null;
+  for (const { bed_id, planting_id } of places)
+    jobs.addApplication(db, {
+      event_id: eventId,
+      job_id: row.id,
+      bed_id,
+      planting_id,
+      remedy: remedy.id,
+      on_date: today,
+      strength,
+      volume_ml: mix ? mix.volume_ml / places.length : null,
+      mix_id: mix?.id ?? null,
+    });
+  return {
+    remedy: remedy.id,
+    strength,
+    volumeMl: mix?.volume_ml ?? null,
+    brew: maybeBrew(db, mix?.batch_id ?? null)?.name ?? null,
+  };
+}
+
+/** The mix that stands ready for a job; where none was noted, it was mixed as the job says, just now. */
+function mixFor(
+  { db, tables, today }: ActContext,
+  row: jobs.JobRow,
+  remedy: RemedyRow,
+  eventId: number,
+): jobs.MixRow | undefined {
+  const waiting = jobs.maybeMixWaiting(db, row.id, addDays(today, -remedy.facts.keeps.days));
+  if (waiting) return waiting;
+  const card = mixOf(db, tables, row, remedy, today);
+  if (card?.kind === 'refused')
+    throw conflict('said', {
+      says: card.because.map((found) => cautionLine(tables, found, garden.oneGarden(db).measures)).join(' '),
+    });
+  if (card?.kind !== 'mix') return undefined;
+  mustHold(db, row.batch_id, today, remedy, card.parts);
+  const id = makeMix(db, tables, {
+    remedy,
+    card,
+    jobId: row.id,
+    vessel: row.vessel_id === null ? undefined : bench.maybeOneVessel(db, row.vessel_id),
+    batchId: row.batch_id,
+    eventId,
+    today,
+  });
+  return jobs.maybeOneMix(db, id);
+}
+
+/** A brew cannot give more than stands in it, nor before it is ready. @throws Problem */
+export function mustHold(
+  db: Db,
+  batchId: string | null,
+  today: string,
+  remedy: RemedyRow,
+  parts: readonly { readonly ingredient: string; readonly ml: number }[],
+): void {
+  const brew = maybeBrew(db, batchId);
+  if (!brew) return;
+  const need = parts.find(({ ingredient }) => ingredient === remedy.recipe?.ingredient)?.ml ?? 0;
+  const state = batchState(brew.batch, today);
+  if (state.stage === 'working') throw conflict('not-ready', { name: brew.name, day: { day: state.readyOn } });
+  if (state.stage === 'past') throw conflict('brew-past', { name: brew.name, day: { day: state.bestBefore } });
+  if (need > state.leftMl + 0.5)
+    throw conflict('brew-short', {
+      name: brew.name,
+      left: inWords(mL(Math.round(state.leftMl)), garden.oneGarden(db).measures),
+    });
+}
+
+/** Takes a tick back; what was put on with it was not, and what was mixed with it stands where it was. */
+function undo(context: ActContext, row: jobs.JobRow, step: string) {
+  const { db, today, clock } = context;
+  const event = jobs
+    .anyStepsOf(db, row.id)
+    .filter((one) => one.step === step)
+    .pop();
+  if (!event) throw conflict('not-ticked');
+  for (const { event_id, mix_id } of jobs.anyApplications(db, row.id)) {
+    const mix = event_id === event.id && mix_id !== null ? jobs.maybeOneMix(db, mix_id) : undefined;
+    // Noted by itself before, it is still mixed.
+    if (mix && mix.taken_back === 0 && isMixedWith(event, mix)) giveBack(db, mix);
+  }
+  jobs.addStepEvent(db, {
+    job_id: row.id,
+    step,
+    round: event.round,
+    outcome: 'undone',
+    result: null,
+    on_date: today,
+    at: clock().toISOString(),
+    count_id: null,
+  });
+  finishIfDone(context, row.id);
+  return { caseId: row.case_id, result: {} };
+}
+
+/** Was it mixed by the tick itself, and not noted at the bench before? */
+const isMixedWith = ({ id }: jobs.StepRow, { event_id }: jobs.MixRow): boolean => event_id === id;
+
+export const addCount = act('addCount', (context, input) => {
+  const { db, tables, today, clock } = context;
+  const { caseId, jobId, sign, isTreated, counts: values, harmSeen } = input;
+  const job = jobId === undefined ? undefined : theJob(db, jobId);
+  if (job?.case_id && caseId !== undefined && job.case_id !== caseId) throw inputError('jobId', 'other-case');
+  const owner = job ? job.case_id : (caseId ?? null);
+  if (owner === null && !job) throw inputError('caseId', 'case-or-job');
+  if (owner !== null) theOpenCase(db, owner);
+  const remedy = job && jobRemedy(tables, job);
+  const of = sign ?? remedy?.expect.sign;
+  if (sign !== undefined && !tables.signs.some(({ id }) => id === sign))
+    throw inputError('sign', 'unknown-sign', { given: sign });
+  const count: Count = {
+    id: randomUUID(),
+    on: today,
+    at: clock().toISOString(),
+    sign: of ?? null,
+    // One count serves all jobs of its case; of no case, it is the job's alone.
+    jobId: owner === null ? (job?.id ?? null) : null,
+    unit: remedy?.expect.unit ?? 'number',
+    isTreated,
+    counts: values,
+    harmSeen,
+  };
+  return { caseId: owner, result: { id: count.id, ticked: keepCount(context, count, owner, job) } };
+});
+
+/** Keeps a count and ticks the steps that asked for it. @returns the steps, by id */
+export function keepCount(context: ActContext, count: Count, caseId: string | null, job?: jobs.JobRow): string[] {
+  const { db } = context;
+  counts.addCount(db, { ...count, caseId });
+  const rows = caseId === null ? (job ? [job] : []) : jobs.anyJobs(db, caseId);
+  return rows.flatMap((row) => tickFor(context, row, count));
+}
+
+/** Ticks the step of a job that a count answers. */
+function tickFor({ db, tables, today, clock }: ActContext, row: jobs.JobRow, count: Count): string[] {
+  const remedy = jobRemedy(tables, row);
+  if (!remedy || row.ended_on !== null || row.chosen_on > today || !count.isTreated) return [];
+  if (!serves(tables, count, { id: row.id, remedy })) return [];
+  const { round, progress } = roundOf(db, row, remedy);
+  const step = stepCountedFor(remedy, progress);
+  if (!step) return [];
+  jobs.addStepEvent(db, {
+    job_id: row.id,
+    step: step.id,
+    round,
+    outcome: 'done',
+    result: 'counted',
+    on_date: today,
+    at: clock().toISOString(),
+    count_id: count.id,
+  });
+  return [step.id];
+}
+
+/** A count made by mistake: it counts no more, and the steps that it ticked are open again. */
+export const takeBackCount = act('takeBackCount', (context, _input, id) => {
+  const { db, today, clock } = context;
+  const count = counts.maybeOneCount(db, id);
+  if (!count) throw notFound('count', id);
+  if (count.isTakenBack) throw conflict('taken-back-already');
+  if (count.caseId !== null) theOpenCase(db, count.caseId);
+  counts.takeBackCount(db, id);
+  for (const event of jobs.anyStepsOfCount(db, id))
+    if (jobs.anyStepsOf(db, event.job_id).some((now) => now.id === event.id))
+      jobs.addStepEvent(db, {
+        ...event,
+        outcome: 'undone',
+        result: null,
+        on_date: today,
+        at: clock().toISOString(),
+        count_id: null,
+      });
+  return { caseId: count.caseId, result: {} };
+});
+
+export const acts = {
+  chooseRemedy,
+  planJob,
+  changeJob,
+  endJob,
+  resumeJob,
+  moveOn,
+  recordStep,
+  addCount,
+  takeBackCount,
+};

@@ -1,0 +1,293 @@
+import { jobEnds, jobWaters } from '@trowel/core/tables';
+import { z } from 'zod';
+import type { Db } from '../database';
+import { storedId } from './ids';
+import { any, insert, jsonText, maybeOne, run } from './rows';
+
+/** A job with the setting that holds now. */
+const jobRow = z.object({
+  id: z.string(),
+  /** Null: of no case. */
+  case_id: z.string().nullable(),
+  /** Null: a reminder, which `wish` says. */
+  remedy: storedId('remedies').nullable(),
+  wish: z.string().nullable(),
+  pattern: z.number(),
+  chosen_on: z.string(),
+  ended_on: z.string().nullable(),
+  ended_because: z.enum(jobEnds).nullable(),
+  strength: z.number().nullable(),
+  volume_ml: z.number().nullable(),
+  water: z.enum(jobWaters).nullable(),
+  vessel_id: z.string().nullable(),
+  batch_id: z.string().nullable(),
+  every_days: z.number().nullable(),
+  until_on: z.string().nullable(),
+});
+export type JobRow = z.infer<typeof jobRow>;
+export type SettingRow = Pick<
+  JobRow,
+  'strength' | 'volume_ml' | 'water' | 'vessel_id' | 'batch_id' | 'every_days' | 'until_on'
+>;
+
+const withSetting = `SELECT j.*, s.strength, s.volume_ml, s.water, s.vessel_id, s.batch_id, s.every_days, s.until_on
+  FROM job AS j JOIN job_setting AS s ON s.id = (SELECT MAX(id) FROM job_setting WHERE job_id = j.id)`;
+
+export const anyJobs = (db: Db, caseId: string): JobRow[] =>
+  any(db, jobRow, `${withSetting} WHERE j.case_id = ? ORDER BY j.chosen_on, j.rowid`, caseId);
+/** Of open cases, and of none. */
+export const anyOpenJobs = (db: Db): JobRow[] =>
+  any(
+    db,
+    jobRow,
+    `${withSetting} LEFT JOIN cases AS c ON c.id = j.case_id
+     WHERE j.ended_on IS NULL AND (j.case_id IS NULL OR c.status = 'open') ORDER BY j.chosen_on, j.rowid`,
+  );
+export const anyJobsInBed = (db: Db, bedId: string): JobRow[] =>
+  any(
+    db,
+    jobRow,
+    `${withSetting} WHERE j.id IN (SELECT job_id FROM job_place WHERE bed_id = ?) ORDER BY j.chosen_on, j.rowid`,
+    bedId,
+  );
+export const maybeOneJob = (db: Db, id: string): JobRow | undefined =>
+  maybeOne(db, jobRow, `${withSetting} WHERE j.id = ?`, id);
+export const countJobs = (db: Db): number =>
+  maybeOne(db, z.object({ n: z.number() }), 'SELECT COUNT(*) AS n FROM job')?.n ?? 0;
+
+/** @throws Error when there is none. */
+export function oneJob(db: Db, id: string): JobRow {
+  const row = maybeOneJob(db, id);
+  if (!row) throw new Error(`there is no job "${id}"`);
+  return row;
+}
+
+const markedRow = z.object({
+  id: z.string(),
+  case_id: z.string(),
+  remedy: storedId('remedies').nullable(),
+  chosen_on: z.string(),
+  case_name: z.string(),
+  pattern: z.number(),
+});
+export type MarkedRow = z.infer<typeof markedRow>;
+/** Marked for a month to come in cases that are closed by now, and due by that day. */
+export const anyMarkedInClosed = (db: Db, by: string): MarkedRow[] =>
+  any(
+    db,
+    markedRow,
+    `SELECT j.id, j.case_id, j.remedy, j.chosen_on, c.name AS case_name, c.pattern
+     FROM job AS j JOIN cases AS c ON c.id = j.case_id
+     WHERE c.status = 'closed' AND j.ended_on IS NULL AND j.chosen_on <= ? ORDER BY j.chosen_on, j.rowid`,
+    by,
+  );
+
+const placeRow = z.object({ job_id: z.string(), bed_id: z.string(), planting_id: z.string().nullable() });
+export type PlaceRow = z.infer<typeof placeRow>;
+export const anyPlaces = (db: Db, jobId: string): PlaceRow[] =>
+  any(db, placeRow, 'SELECT * FROM job_place WHERE job_id = ? ORDER BY rowid', jobId);
+
+export function addJob(
+  db: Db,
+  row: Omit<JobRow, 'ended_on' | 'ended_because' | keyof SettingRow>,
+  places: readonly Omit<PlaceRow, 'job_id'>[],
+  setting: SettingRow,
+): void {
+  run(
+    db,
+    'INSERT INTO job (id, case_id, remedy, wish, pattern, chosen_on) VALUES (?, ?, ?, ?, ?, ?)',
+    row.id,
+    row.case_id,
+    row.remedy,
+    row.wish,
+    row.pattern,
+    row.chosen_on,
+  );
+  for (const { bed_id, planting_id } of places)
+    run(db, 'INSERT INTO job_place (job_id, bed_id, planting_id) VALUES (?, ?, ?)', row.id, bed_id, planting_id);
+  addSetting(db, row.id, row.chosen_on, setting);
+}
+
+/** From now on it is done like this; what was done before stays as it was. */
+export const addSetting = (db: Db, jobId: string, on: string, setting: SettingRow): void =>
+  run(
+    db,
+    `INSERT INTO job_setting (job_id, set_on, strength, volume_ml, water, vessel_id, batch_id, every_days, until_on)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    jobId,
+    on,
+    setting.strength,
+    setting.volume_ml,
+    setting.water,
+    setting.vessel_id,
+    setting.batch_id,
+    setting.every_days,
+    setting.until_on,
+  );
+
+export function endJob(db: Db, id: string, on: string, because: NonNullable<JobRow['ended_because']>): void {
+  run(db, 'UPDATE job SET ended_on = ?, ended_because = ? WHERE id = ? AND ended_on IS NULL', on, because, id);
+  run(db, 'DELETE FROM plan_position WHERE job_id = ?', id);
+}
+
+/** What came to its end by itself, and is not done after all. */
+export const goOn = (db: Db, id: string): void =>
+  run(db, 'UPDATE job SET ended_on = NULL, ended_because = NULL WHERE id = ?', id);
+
+const stepRow = z.object({
+  id: z.number(),
+  job_id: z.string(),
+  step: z.string(),
+  round: z.number(),
+  outcome: z.enum(['done', 'skipped']),
+  result: z.string().nullable(),
+  on_date: z.string(),
+  at: z.string(),
+  count_id: z.string().nullable(),
+});
+export type StepRow = z.infer<typeof stepRow>;
+
+/** What holds now of each step of each round: its newest event, without those undone. */
+export const anyStepsOf = (db: Db, jobId: string): StepRow[] =>
+  any(
+    db,
+    stepRow,
+    `SELECT * FROM step_event AS e
+     WHERE job_id = ? AND outcome <> 'undone'
+       AND id = (SELECT MAX(id) FROM step_event WHERE job_id = e.job_id AND step = e.step AND round = e.round)
+     ORDER BY id`,
+    jobId,
+  );
+export const anyStepsOfCount = (db: Db, countId: string): StepRow[] =>
+  any(db, stepRow, "SELECT * FROM step_event WHERE count_id = ? AND outcome <> 'undone'", countId);
+
+/** @returns the id of the event. */
+export function addStepEvent(
+  db: Db,
+  row: Omit<StepRow, 'id' | 'outcome'> & { readonly outcome: StepRow['outcome'] | 'undone' },
+): number {
+  return insert(
+    db,
+    `INSERT INTO step_event (job_id, step, round, outcome, result, on_date, at, count_id)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
+    row.job_id,
+    row.step,
+    row.round,
+    row.outcome,
+    row.result,
+    row.on_date,
+    row.at,
+    row.count_id,
+  );
+}
+
+const applicationRow = z.object({
+  event_id: z.number(),
+  job_id: z.string(),
+  bed_id: z.string(),
+  planting_id: z.string().nullable(),
+  remedy: storedId('remedies'),
+  on_date: z.string(),
+  at: z.string(),
+  strength: z.number().nullable(),
+  volume_ml: z.number().nullable(),
+  mix_id: z.string().nullable(),
+});
+export type ApplicationRow = z.infer<typeof applicationRow>;
+
+/** Those whose step still counts as done. */
+const holding = `SELECT a.event_id, a.job_id, a.bed_id, a.planting_id, a.remedy, a.on_date, e.at, a.strength, a.volume_ml, a.mix_id
+  FROM application AS a JOIN step_event AS e ON e.id = a.event_id
+  WHERE e.id = (SELECT MAX(id) FROM step_event WHERE job_id = e.job_id AND step = e.step AND round = e.round)`;
+export const anyApplications = (db: Db, jobId: string): ApplicationRow[] =>
+  any(db, applicationRow, `${holding} AND a.job_id = ? ORDER BY e.at, a.id`, jobId);
+export const anyApplicationsInBed = (db: Db, bedId: string): ApplicationRow[] =>
+  any(db, applicationRow, `${holding} AND a.bed_id = ? ORDER BY e.at, a.id`, bedId);
+
+export const addApplication = (db: Db, row: Omit<ApplicationRow, 'at'>) =>
+  run(
+    db,
+    `INSERT INTO application (event_id, job_id, bed_id, planting_id, remedy, on_date, strength, volume_ml, mix_id)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    row.event_id,
+    row.job_id,
+    row.bed_id,
+    row.planting_id,
+    row.remedy,
+    row.on_date,
+    row.strength,
+    row.volume_ml,
+    row.mix_id,
+  );
+
+const heldBefore = z.object({
+  now: z.string(),
+  held: z.string().nullable(),
+  classes: z.array(z.string()),
+  on: z.string().nullable(),
+});
+const mixRow = z.object({
+  id: z.string(),
+  job_id: z.string().nullable(),
+  /** The tick that it was mixed with; null where it was noted by itself. */
+  event_id: z.number().nullable(),
+  remedy: storedId('remedies'),
+  mixed_on: z.string(),
+  strength: z.number().nullable(),
+  volume_ml: z.number(),
+  vessel_id: z.string().nullable(),
+  batch_id: z.string().nullable(),
+  batch_ml: z.number().nullable(),
+  took: jsonText(z.array(z.object({ ingredient: z.string(), amount: z.number() }))),
+  vessel_before: z
+    .string()
+    .nullable()
+    .transform((text) => (text === null ? null : heldBefore.parse(JSON.parse(text)))),
+  taken_back: z.number(),
+});
+export type MixRow = z.infer<typeof mixRow>;
+
+export const maybeOneMix = (db: Db, id: string): MixRow | undefined =>
+  maybeOne(db, mixRow, 'SELECT * FROM mix WHERE id = ?', id);
+/** What was mixed for a job since a day and has not been put on yet; the newest. */
+export const maybeMixWaiting = (db: Db, jobId: string, since: string): MixRow | undefined =>
+  maybeOne(
+    db,
+    mixRow,
+    `SELECT * FROM mix WHERE job_id = ? AND mixed_on >= ? AND taken_back = 0
+       AND id NOT IN (SELECT mix_id FROM (${holding} AND a.job_id = ?) WHERE mix_id IS NOT NULL)
+     ORDER BY rowid DESC LIMIT 1`,
+    jobId,
+    since,
+    jobId,
+  );
+export const addMix = (db: Db, row: Omit<MixRow, 'taken_back'>): void =>
+  run(
+    db,
+    `INSERT INTO mix (id, job_id, event_id, remedy, mixed_on, strength, volume_ml, vessel_id, batch_id, batch_ml, took, vessel_before)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    row.id,
+    row.job_id,
+    row.event_id,
+    row.remedy,
+    row.mixed_on,
+    row.strength,
+    row.volume_ml,
+    row.vessel_id,
+    row.batch_id,
+    row.batch_ml,
+    JSON.stringify(row.took),
+    row.vessel_before === null ? null : JSON.stringify(row.vessel_before),
+  );
+export const markTakenBack = (db: Db, id: string): void => run(db, 'UPDATE mix SET taken_back = 1 WHERE id = ?', id);
+
+const positionRow = z.object({ job_id: z.string(), step: z.string(), date: z.string(), hour: z.number() });
+export type PositionRow = z.infer<typeof positionRow>;
+export const anyPositions = (db: Db): PositionRow[] => any(db, positionRow, 'SELECT * FROM plan_position');
+
+/** Remembers where the open steps stand now. */
+export function savePositions(db: Db, positions: readonly PositionRow[]): void {
+  run(db, 'DELETE FROM plan_position');
+  for (const { job_id, step, date, hour } of positions)
+    run(db, 'INSERT INTO plan_position (job_id, step, date, hour) VALUES (?, ?, ?, ?)', job_id, step, date, hour);
+}

@@ -1,0 +1,360 @@
+import type { FollowResponse, JobView, StepView } from '@trowel/core/contract';
+import { sayFollow } from '@trowel/core/headless';
+import { follow, summarise } from '@trowel/core/follow';
+import {
+  asksFor,
+  countsOf,
+  drawnMl,
+  isReminder,
+  jobVolume,
+  passedSteps,
+  serves,
+  type JobCounts,
+} from '@trowel/core/jobs';
+import { batchState } from '@trowel/core/mix';
+import { hindrances, sunHours, type PlannedStep } from '@trowel/core/plan';
+import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
+import {
+  amountsWords,
+  brewDrawnWords,
+  carryWords,
+  cautionLine,
+  cautionWords,
+  countedWords,
+  haltedWords,
+  keptWords,
+  resultChoices,
+  resultWords,
+  unplacedWords,
+  waitsWords,
+  whyThen,
+} from '@trowel/core/wording';
+import type { Db } from '../database';
+import { maybeOneCase, type CaseRow } from '../store/cases';
+import { anyCounts, maybeOneCount } from '../store/counts';
+import { anyBeds, maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
+import { anyApplications, anyPlaces, anyStepsOf, type ApplicationRow, type JobRow, type StepRow } from '../store/jobs';
+import { standInWeather } from '../weather/stand-in';
+import { jobRemedy, maybeBrew, mixOf, roundOf, strengthOf } from './job';
+import { placeOf, type Deps, type LaidOut } from './plan';
+import { againstRound, applyCautions } from './step-safety';
+
+/** How a job is called: by its remedy, also where that is no longer known, or by the gardener's own words. */
+export const jobName = (tables: Tables, { remedy, wish }: Pick<JobRow, 'remedy' | 'wish'>): string =>
+  wish ?? keptWords(tables, 'remedies', remedy ?? '');
+
+/** Every step of the round that a job is in: done, skipped, planned or without a day, in the order of the chain. */
+export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
+  const { db, tables } = deps;
+  const remedy = jobRemedy(tables, row);
+  if (!remedy) return [];
+  const { measures } = laidOut.garden;
+  const { round, progress, events, isHalted, isOver } = roundOf(db, row, remedy);
+  const passed = passedSteps(remedy, progress);
+  const ofStep = new Map(events.map((event) => [event.step, event]));
+  const owner = row.case_id === null ? undefined : maybeOneCase(db, row.case_id);
+  // The same for every step that puts it on, and worth working out once.
+  const isOpen = remedy.steps.some(({ id, applies }) => applies && !ofStep.has(id));
+  const cautions = isOpen
+    ? applyCautions(db, tables, row, laidOut.today).map((found) => cautionWords(tables, found, measures))
+    : [];
+  const card = mixOf(db, tables, row, remedy, laidOut.today);
+  const carry = card?.kind === 'mix' ? carryWords(card, tables, measures) : null;
+  const base = baseOf(deps, row, owner);
+  const ofRound = remedy.steps.map((step): StepView => {
+    const event = ofStep.get(step.id);
+    const planned = laidOut.plan.steps.find((item) => item.job === row.id && item.step.id === step.id);
+    const stuck = laidOut.plan.unplaced.find((item) => item.job === row.id && item.step.id === step.id);
+    const asks = asksFor(remedy, step);
+    const view = {
+      ...base,
+      ...ofSpec(step),
+      round,
+      asks: asks
+        ? {
+            for: asks,
+            results: resultChoices(asks),
+            what: remedy.expect.what,
+            unit: remedy.expect.unit,
+            each: remedy.expect.each ?? 'leaf',
+            when: step.phase === 'look' ? ('after' as const) : ('before' as const),
+          }
+        : null,
+      found: foundWords(db, event),
+      carry: step.applies && !event ? carry : null,
+      cautions: step.applies && !event ? cautions : [],
+    };
+    if (event) return { ...view, state: event.outcome, date: event.on_date, hour: null, whyThen: '', sureness: 1 };
+    if (passed.has(step.id)) return { ...view, state: 'passed', date: null, hour: null, whyThen: '', sureness: 1 };
+    if (planned)
+      return {
+        ...view,
+        state: 'planned',
+        date: planned.date,
+        hour: planned.hour,
+        whyThen: whyThen(planned, laidOut.today),
+        waits: waitsFor(planned, laidOut),
+        overdueSince: planned.overdueSince ?? null,
+        sureness: planned.sureness,
+      };
+    const isEnded = isOver || row.ended_on !== null || owner?.status === 'closed';
+    const passedOver = stuck?.passedOver ?? [];
+    return {
+      ...view,
+      state: 'unplaced',
+      stuck: isEnded ? 'over' : isHalted ? 'halted' : passedOver.length > 0 ? 'no-day' : 'waits',
+      date: null,
+      hour: null,
+      whyThen: !isEnded && isHalted ? haltedWords : unplacedWords(passedOver, isEnded),
+      sureness: 0,
+    };
+  });
+  // What was done today stays in sight, also where it was the last of its round.
+  const justDone = anyStepsOf(db, row.id).flatMap((event): StepView[] => {
+    const step = remedy.steps.find(({ id }) => id === event.step);
+    if (!step || event.round === round || event.on_date !== laidOut.today) return [];
+    return [
+      {
+        ...base,
+        ...ofSpec(step),
+        round: event.round,
+        asks: null,
+        found: resultWords(event.result),
+        carry: null,
+        cautions: [],
+        state: event.outcome,
+        date: event.on_date,
+        hour: null,
+        whyThen: '',
+        sureness: 1,
+      },
+    ];
+  });
+  return [...justDone, ...ofRound];
+}
+
+/** What a step found; a count in its mean. */
+function foundWords(db: Db, event: StepRow | undefined): string | null {
+  const count = event?.count_id ? maybeOneCount(db, event.count_id) : undefined;
+  return count ? countedWords(count.counts, count.unit) : resultWords(event?.result ?? null);
+}
+
+function baseOf({ db, tables }: Deps, row: JobRow, owner: CaseRow | undefined) {
+  const [place] = anyPlaces(db, row.id);
+  const name = jobName(tables, row);
+  return {
+    caseId: row.case_id,
+    caseName: owner?.name ?? name,
+    pattern: owner?.pattern ?? row.pattern,
+    ...namesFor(db, row.id),
+    plantLabel: (place?.planting_id && maybeOnePlanting(db, place.planting_id)?.label) || null,
+    jobId: row.id,
+    remedy: row.remedy ?? '',
+    remedyName: name,
+    waits: null,
+    stuck: null,
+    overdueSince: null,
+  };
+}
+
+const ofSpec = ({ id, phase, kind, does, why, minutes }: StepSpec) => ({
+  step: id,
+  phase,
+  kind: kind ?? null,
+  does,
+  why,
+  minutes,
+});
+
+/** Beds in walking order, as one walks them. */
+export function namesFor(db: Db, jobId: string): { bedName: string } {
+  const beds = new Set(anyPlaces(db, jobId).map(({ bed_id }) => bed_id));
+  return {
+    bedName: anyBeds(db)
+      .filter(({ id }) => beds.has(id))
+      .map(({ name }) => name)
+      .join(', '),
+  };
+}
+
+/** What is in the way of a step that is due today but not at this hour; null where nothing is. */
+function waitsFor({ step, date, hour }: PlannedStep, { today, hourNow, garden }: LaidOut): string | null {
+  if (date !== today || hour <= hourNow) return null;
+  const sky = { first: today, days: standInWeather(placeOf(garden), today, 2) };
+  const [now] = hindrances(step.window, sky, sunHours(today, placeOf(garden)), date, Math.floor(hourNow));
+  return waitsWords(now, hour);
+}
+
+/** A job with everything that any page shows of it. */
+export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
+  const { db, tables } = deps;
+  const remedy = jobRemedy(tables, row);
+  const owner = row.case_id === null ? undefined : maybeOneCase(db, row.case_id);
+  const applied = anyApplications(db, row.id);
+  const counts = remedy ? jobCounts(db, tables, row, remedy, applied) : undefined;
+  const { strength, volume_ml, water, vessel_id, batch_id, every_days, until_on } = row;
+  const viewOf = (when: 'before' | 'after') => (count: JobCounts['after'][number]) => ({
+    id: count.id,
+    on: count.on,
+    isTreated: count.isTreated,
+    counts: [...count.counts],
+    mean: Number(summarise(count.counts).mean.toFixed(2)),
+    when,
+  });
+  return {
+    id: row.id,
+    caseId: row.case_id,
+    caseName: owner?.name ?? null,
+    pattern: owner?.pattern ?? row.pattern,
+    remedy: row.remedy,
+    remedyName: jobName(tables, row),
+    isKnown: remedy !== undefined,
+    places: anyPlaces(db, row.id).map(({ bed_id, planting_id }) => {
+      const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
+      return {
+        bedId: bed_id,
+        bedName: maybeOneBed(db, bed_id)?.name ?? '',
+        plantingId: planting_id,
+        plant: planting?.plant ?? null,
+        plantLabel: planting?.label ?? null,
+      };
+    }),
+    setting: {
+      strength,
+      volumeMl: volume_ml,
+      water,
+      vesselId: vessel_id,
+      batchId: batch_id,
+      everyDays: every_days,
+      until: until_on,
+    },
+    amounts: remedy ? amountsOf(deps, laidOut, row, remedy) : null,
+    chosenOn: row.chosen_on,
+    endedOn: row.ended_on,
+    endedBecause: row.ended_because,
+    round: remedy ? roundOf(db, row, remedy).round : 1,
+    measuredBy: remedy
+      ? {
+          what: remedy.expect.what,
+          sign: remedy.expect.sign,
+          unit: remedy.expect.unit,
+          each: remedy.expect.each ?? 'leaf',
+          clearBelow: remedy.expect.clearBelow,
+        }
+      : { what: '', sign: '', unit: 'number', each: 'leaf', clearBelow: 0 },
+    wantsCount: counts?.before ? 'after' : 'before',
+    counts: counts
+      ? [
+          ...[counts.untreatedBefore, counts.before].flatMap((count) => (count ? [viewOf('before')(count)] : [])),
+          ...[...counts.after, ...(counts.untreatedAfter ? [counts.untreatedAfter] : [])].map(viewOf('after')),
+        ]
+      : [],
+    steps: stepsOf(deps, laidOut, row),
+    applied: appliedWords(db, tables, applied, remedy, laidOut.garden),
+    follow: followOf(db, tables, row) ?? null,
+  };
+}
+
+function amountsOf(
+  { db, tables }: Deps,
+  { today, garden }: LaidOut,
+  row: JobRow,
+  remedy: RemedyRow,
+): JobView['amounts'] {
+  const { recipe } = remedy;
+  const strength = strengthOf(db, tables, row, remedy, today);
+  const card = mixOf(db, tables, row, remedy, today);
+  if (!recipe || strength === undefined || !card) return null;
+  const volumeMl = jobVolume(remedy, { volumeMl: row.volume_ml });
+  const brew = maybeBrew(db, row.batch_id);
+  const takesMl = card.kind === 'mix' ? drawnMl(remedy, card.parts) : 0;
+  const leftMl = brew ? batchState(brew.batch, today).leftMl : 0;
+  return {
+    strength,
+    volumeMl,
+    says: amountsWords(recipe, strength, volumeMl, garden.measures),
+    carry: card.kind === 'mix' ? carryWords(card, tables, garden.measures) : null,
+    against:
+      card.kind === 'refused'
+        ? card.because.map((found) => cautionLine(tables, found, garden.measures)).join(' ')
+        : null,
+    brew: brew
+      ? {
+          id: brew.id,
+          name: brew.name,
+          takesMl,
+          leftMl,
+          says: brewDrawnWords(brew.name, takesMl, leftMl, garden.measures),
+        }
+      : null,
+  };
+}
+
+/** What was put on, day by day: in all places of a step together. */
+function appliedWords(
+  db: Db,
+  tables: Tables,
+  applied: readonly ApplicationRow[],
+  remedy: RemedyRow | undefined,
+  { measures }: GardenRow,
+): JobView['applied'] {
+  const byEvent = new Map<number, ApplicationRow[]>();
+  for (const row of applied) byEvent.set(row.event_id, [...(byEvent.get(row.event_id) ?? []), row]);
+  return [...byEvent.values()].flatMap((rows) => {
+    const [first] = rows;
+    if (!first) return [];
+    const ml = rows.reduce((sum, { volume_ml }) => sum + (volume_ml ?? 0), 0);
+    const beds = [...new Set(rows.map(({ bed_id }) => maybeOneBed(db, bed_id)?.name ?? ''))].join(', ');
+    const amount =
+      remedy?.recipe && first.strength !== null && ml > 0
+        ? `${amountsWords(remedy.recipe, first.strength, ml, measures)}, `
+        : '';
+    return [{ on: first.on_date, says: `${amount}${beds || keptWords(tables, 'remedies', first.remedy)}` }];
+  });
+}
+
+/** The counts that tell of a job. */
+export function jobCounts(
+  db: Db,
+  tables: Tables,
+  row: JobRow,
+  remedy: RemedyRow,
+  applied: readonly ApplicationRow[] = anyApplications(db, row.id),
+): JobCounts {
+  const all = anyCounts(db, { caseId: row.case_id, jobId: row.id }).filter((count) =>
+    serves(tables, count, { id: row.id, remedy }),
+  );
+  // What is left alone is counted from the first count on.
+  const firstAt = remedy.rung === 'leave' ? all.find(({ isTreated }) => isTreated)?.at : applied[0]?.at;
+  return countsOf(all, firstAt);
+}
+
+/** The verdict on one job; undefined while there is nothing to judge by. */
+export function followOf(db: Db, tables: Tables, row: JobRow): FollowResponse | undefined {
+  const remedy = jobRemedy(tables, row);
+  if (!remedy || isReminder(remedy)) return undefined;
+  const applied = anyApplications(db, row.id);
+  const dates = [...new Set(applied.map(({ on_date }) => on_date))].sort();
+  const appliedOn = dates[0] ?? (remedy.rung === 'leave' ? row.chosen_on : undefined);
+  if (appliedOn === undefined) return undefined;
+  const { before, after, untreatedBefore, untreatedAfter } = jobCounts(db, tables, row, remedy, applied);
+  const last = after[after.length - 1];
+  if (!before || !last) return undefined;
+  const harm = after.filter(({ harmSeen }) => harmSeen).pop();
+  const strength = applied[applied.length - 1]?.strength ?? strengthOf(db, tables, row, remedy, appliedOn);
+  const result = follow({
+    remedy,
+    appliedOn,
+    ...(dates.length > 0 ? { allAppliedOn: dates } : {}),
+    before: { on: before.on, counts: before.counts },
+    looks: after.map(({ on, counts }) => ({ on, counts })),
+    threshold: remedy.expect.clearBelow,
+    ...(untreatedBefore && untreatedAfter
+      ? { untreated: { before: untreatedBefore.counts, after: untreatedAfter.counts } }
+      : {}),
+    ...(harm ? { harmSeenOn: harm.on } : {}),
+    ...(strength === undefined ? {} : { strength }),
+    against: againstRound(db, tables, row, remedy),
+  });
+  return sayFollow(result, remedy, last.on);
+}
