@@ -45,7 +45,8 @@ test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
     const box = (step: string) => page.getByRole('checkbox', { name: new RegExp(`^${step}`) });
     const testLeaf = box('Wet two or three leaves and mark them');
     const spray = box('Spray undersides and tips to run-off');
-    await box('Count on ten leaves, chosen as you walk').click();
+    // The count has ticked the step that asked for it.
+    await expect(box('Count on ten leaves, chosen as you walk')).toBeChecked();
     await testLeaf.click();
     await expect(testLeaf).toBeChecked();
     // An hour after the test leaf nothing is known yet: there is no way past it but to take the tick back.
@@ -326,6 +327,8 @@ test.describe('everyday', () => {
     await page.goto('/');
     const box = page.getByRole('checkbox', { name: /^Lift the pot/ });
     await box.click();
+    // It asks what was found: that it could not be counted is an answer too.
+    await page.getByRole('button', { name: 'Could not' }).click();
     await expect(box).toBeChecked();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(box).not.toBeChecked();
@@ -439,5 +442,60 @@ test.describe('everyday', () => {
     await plate.focus();
     await page.keyboard.press('Enter');
     await expect(plate).toHaveAccessibleName(/Seen\.$/);
+  });
+});
+
+test.describe('one job, from the decision to the verdict', () => {
+  test('what is mixed is what the plan carries and what the log says; a wrong tick gives everything back', async ({
+    page,
+  }) => {
+    const errors = watchErrors(page);
+    await openCase(page, 'Redcurrants');
+    await say(page, 'curled tips, sticky leaves, greenfly packed on the shoots');
+    await part(page, 'Choose');
+    await page.getByRole('button', { name: 'How much of what' }).first().click();
+    await page.getByRole('textbox', { name: /^Ready mix wanted/ }).fill('3');
+    await page.getByRole('button', { name: /^Gentle, 0.5 %/ }).click();
+    await expect(page.getByRole('img', { name: '1 tablespoon of True liquid soap' })).toBeVisible();
+    await page.getByRole('button', { name: 'Choose Soap spray' }).click();
+    await expect(page.getByText('Under way; see Do.')).toBeVisible();
+    await part(page, 'Do');
+    await expect(page.getByText('0.5 % by volume, 3 L of ready mix')).toBeVisible();
+    await expect(page.getByText(/^Carry: 1 tablespoon of true liquid soap to 2.98 L of water/).first()).toBeVisible();
+    // What asks for a result waits for it: the count is made on the step itself.
+    const box = (step: string) => page.getByRole('checkbox', { name: new RegExp(`^${step}`) });
+    await box('Count on ten leaves, chosen as you walk').click();
+    await expectAccessible(page);
+    await count(page, [9, 12, 7]);
+    await expect(box('Count on ten leaves, chosen as you walk')).toBeChecked();
+    await expect(page.getByText('3 counted, 9.3 on average.')).toBeVisible();
+    await box('Wet two or three leaves and mark them').click();
+    await box('Look at the marked leaves').click();
+    await page.getByRole('button', { name: 'Marked or limp' }).click();
+    await expect(page.getByText('The test leaves were marked: not on this plant.').first()).toBeVisible();
+    await expectAccessible(page);
+    expect(errors).toEqual([]);
+  });
+
+  test('a feed for two beds out of the brew that stands ready, and a reminder, stand on Today', async ({ page }) => {
+    const errors = watchErrors(page);
+    await page.goto('/jobs/new?remedy=leaf-mould-brew');
+    await page.getByRole('button', { name: 'Gate Bed' }).click();
+    await page.getByRole('button', { name: 'Kiln Bed' }).click();
+    // 2.5 × 1.2 and 3 × 2 metres, 2 L on each square metre.
+    await expect(page.getByText(/For 9 m², at 2 L for 1 m²: 18 L in all/)).toBeVisible();
+    await page.getByRole('button', { name: 'Every month' }).click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Put it on the plan' }).click();
+    await expect(page.getByText('Gate Bed: 6 L · Kiln Bed: 12 L.')).toBeVisible();
+    await expectAccessible(page);
+    await page.goto('/jobs/new');
+    await page.getByLabel('What is to be done').fill('Order onion sets');
+    await page.getByRole('button', { name: 'Put it on the plan' }).click();
+    await expect(page.getByRole('button', { name: 'Stop Order onion sets' })).toBeVisible();
+    await page.goto('/');
+    await page.getByRole('checkbox', { name: /^Order onion sets/ }).click();
+    await expect(page.getByRole('heading', { name: 'Done today' })).toBeVisible();
+    expect(errors).toEqual([]);
   });
 });

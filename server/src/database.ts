@@ -7,6 +7,7 @@ import bench from './migrations/005_bench.sql';
 import logByDay from './migrations/006_log_by_day.sql';
 import sure from './migrations/007_sure.sql';
 import job from './migrations/008_job.sql';
+import sizes from './migrations/009_sizes.sql';
 
 export type Db = Database.Database;
 
@@ -20,6 +21,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '006_log_by_day', sql: logByDay },
   { name: '007_sure', sql: sure },
   { name: '008_job', sql: job },
+  { name: '009_sizes', sql: sizes },
 ];
 
 /**

@@ -258,6 +258,7 @@ describe('a job of no case', () => {
     world.setNow('2026-06-18T09:00:00Z');
     await post('/steps', { jobId, step: 'do', outcome: 'done' });
     expect(await theJob(jobId)).toMatchObject({ endedOn: '2026-06-18', endedBecause: 'done' });
+    expect((await theDay()).doneToday).toMatchObject([{ jobId, round: 2 }]);
     // Taken back, it is not over after all.
     await post('/steps', { jobId, step: 'do', outcome: 'undone' });
     expect(await theJob(jobId)).toMatchObject({ endedOn: null, endedBecause: null });

@@ -16,6 +16,8 @@ export interface TestGarden {
   /** From now on nothing answers. */
   cutLine(): void;
   mendLine(): void;
+  /** So many days go by. */
+  wait(days: number): void;
   read<Name extends ReadName>(name: Name, id?: string): ReturnType<(typeof reads)[Name]>;
   act<Name extends ActName>(name: Name, body: Parameters<(typeof acts)[Name]>[1], id?: string): unknown;
 }
@@ -25,10 +27,11 @@ export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}):
   const db = openDatabase(':memory:');
   if (demo) seedDemo(db, knowledge, new Date(now));
   else saveGarden(db, testPlot);
+  let moment = new Date(now);
   const deps = () => ({
     db,
     tables: spokenIn(knowledge, maybeGarden(db)?.measures ?? 'metric'),
-    clock: () => new Date(now),
+    clock: () => moment,
   });
   const done: ActName[] = [];
   let isCut = false;
@@ -56,6 +59,7 @@ export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}):
     done,
     cutLine: () => void (isCut = true),
     mendLine: () => void (isCut = false),
+    wait: (days) => void (moment = new Date(moment.getTime() + days * 86_400_000)),
     read: (name, id = '') => reads[name](deps(), id) as never,
     act: (name, body, id = '') => (acts[name] as (...all: unknown[]) => unknown)(deps(), body, id),
   };

@@ -24,3 +24,11 @@ export const howMany: Record<CountedOn, string> = {
   whole: 'All there are, in one number.',
   dip: 'One number for each dip of the ladle; three are good.',
 };
+
+/** What is said while nobody has measured the places, by what the remedy is measured for. */
+export const unmeasured = {
+  m2: 'How much it takes is told once the beds are measured: on the page of each bed.',
+  plant: 'How much it takes is told once the plants are counted: on the page of the bed.',
+  station: 'One for each place.',
+  none: 'One mix for all places.',
+} as const;

@@ -191,6 +191,14 @@ export const calls = {
     log('set-harvest', 'Harvest day set'),
     readings,
   ),
+  setBedSize: act(
+    '/beds/:id/size',
+    clinic.setBedSize,
+    z.object({ area: z.number().nullable() }),
+    log('set-bed-size', 'Bed measured'),
+    jobViews,
+  ),
+  setHowMany: act('/plantings/:id/number', clinic.setHowMany, nothing, log('set-how-many', 'Plants counted'), jobViews),
   setThreshold: act(
     '/thresholds/:id',
     clinic.setThreshold,

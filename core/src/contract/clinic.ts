@@ -64,13 +64,41 @@ export const soilTestView = z.object({
   texture: z.string().nullable(),
 });
 
+/** A bed's size, typed into the fields of a bed; null forgets it. */
+export const setBedSize = z.strictObject({
+  commandId: z.string().min(8).max(64).optional(),
+  values: z.record(z.string(), z.unknown()).nullable(),
+});
+export const setHowMany = z.strictObject({
+  commandId: z.string().min(8).max(64).optional(),
+  number: z.number().int().min(1).max(100_000).nullable(),
+});
+/** In metres and m². */
+export const bedSize = z.object({
+  shape: z.enum(['rectangle', 'circle', 'L', 'outline', 'area']),
+  length: z.number().optional(),
+  width: z.number().optional(),
+  across: z.number().optional(),
+  cutLength: z.number().optional(),
+  cutWidth: z.number().optional(),
+  corners: z.array(z.tuple([z.number(), z.number()])).optional(),
+  area: z.number(),
+});
+
 export const bedView = z.object({
   id: z.string(),
   name: z.string(),
   setting: z.string(),
   note: z.string(),
+  size: bedSize.nullable(),
   plantings: z.array(
-    z.object({ id: z.string(), plant: z.string(), label: z.string(), harvestOn: z.string().nullable() }),
+    z.object({
+      id: z.string(),
+      plant: z.string(),
+      label: z.string(),
+      harvestOn: z.string().nullable(),
+      number: z.number().nullable(),
+    }),
   ),
   soilTests: z.array(soilTestView),
   /** The newest reading of the ground itself, walked or measured. */

@@ -123,6 +123,11 @@ export const jobView = z.object({
       volumeMl: z.number(),
       says: z.string(),
       carry: z.string().nullable(),
+      /** What it is measured for, and what each place gets. */
+      forPlaces: z.string().nullable(),
+      shares: z.array(z.object({ place: z.string(), ml: z.number(), says: z.string() })),
+      /** Fills of the vessel, where it does not go in at once. */
+      fills: z.string().nullable(),
       /** Why it cannot be mixed like this. */
       against: z.string().nullable(),
       brew: z

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { actionClasses } from '../tables/causes';
 import { climates, settings } from '../tables/common';
+import { bedSize } from './clinic';
 import { caseOutcomes } from './commands';
 import { recentWeatherSchema } from './weigh';
 import { batchShape, countView, jobView, stepView } from './job-views';
@@ -51,6 +52,7 @@ export const gardenView = z.object({
       name: z.string(),
       setting: z.enum(settings),
       note: z.string(),
+      size: bedSize.nullable(),
       plantings: z.array(
         z.object({
           id: z.string(),
@@ -58,6 +60,8 @@ export const gardenView = z.object({
           plantName: z.string(),
           label: z.string(),
           plantedOn: z.string(),
+          /** How many of it grow there; null where nobody has said. */
+          number: z.number().nullable(),
         }),
       ),
       openCases: z.number(),
@@ -75,6 +79,7 @@ export const caseSummary = z.object({
   pattern: z.number(),
   bedId: z.string(),
   bedName: z.string(),
+  plantingId: z.string().nullable(),
   plant: z.string().nullable(),
   plantLabel: z.string().nullable(),
   status: z.enum(['open', 'closed']),

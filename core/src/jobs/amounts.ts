@@ -2,6 +2,7 @@ import type { RemedyOrder } from '../contract/mix';
 import { strengthFor } from '../judge';
 import { batchState, mixRemedy, usualBatchMl, type Batch, type MixFound } from '../mix';
 import type { IsoDate, MeasureSystem } from '../quantities';
+import { needOf, type PlaceSize } from './needs';
 import type { JobSetting } from './setting';
 import { batchGives, withinCap, type RemedyRow, type Tables } from '../tables';
 
@@ -11,6 +12,8 @@ export interface JobScene {
   readonly tapHardness: number;
   readonly buttHardness: number;
   readonly plants: readonly string[];
+  /** How large its places are. */
+  readonly places?: readonly PlaceSize[];
   readonly today: IsoDate;
   /** The brew it is drawn from, where it is drawn from one. */
   readonly batch?: Batch | undefined;
@@ -47,9 +50,15 @@ export function jobStrength(
   return strengthFor(tables, { ...remedy, recipe }, { plants }).value;
 }
 
-/** mL of ready mix that a job makes at a time. */
-export const jobVolume = (remedy: RemedyRow, { volumeMl }: Pick<JobSetting, 'volumeMl'>): number =>
-  volumeMl ?? usualBatchMl(remedy);
+/** mL of ready mix that a job makes at a time: the gardener's, or what its places take, or the usual. */
+export const jobVolume = (
+  remedy: RemedyRow,
+  { volumeMl }: Pick<JobSetting, 'volumeMl'>,
+  places: readonly PlaceSize[] = [],
+): number => volumeMl ?? Math.min(needOf(remedy, places) ?? usualBatchMl(remedy), mostAtOnceMl);
+
+/** What is needed beyond this goes on in several rounds. */
+const mostAtOnceMl = 200_000;
 
 /** A job's mix as the mixer is asked for it; undefined where nothing is mixed. The card, the plan and the log ask this. */
 export function jobOrder(
@@ -64,7 +73,7 @@ export function jobOrder(
   return {
     remedy: remedy.id,
     strength,
-    volume: { amount: jobVolume(remedy, setting), unit: 'mL' },
+    volume: { amount: jobVolume(remedy, setting, scene.places), unit: 'mL' },
     measures: scene.measures,
     plants: [...scene.plants],
     ...(asksWater(remedy) ? { water: { hardness } } : {}),

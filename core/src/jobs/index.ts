@@ -1,6 +1,7 @@
 export * from './amounts';
 export * from './chain';
 export * from './counts';
+export * from './needs';
 export * from './reminder';
 export * from './setting';
 export * from './rounds';

@@ -3,7 +3,7 @@ import { addDays } from '../quantities';
 import type { RemedyRow, StepSpec, Tables } from '../tables';
 import { openSteps, passedSteps, stepCountedFor, type Progress } from './chain';
 import { countsOf, serves, type Count } from './counts';
-import { roundNow, type StepDone } from './rounds';
+import { roundNow, roundSteps, type StepDone } from './rounds';
 
 const step = (id: string, row: Partial<StepSpec> = {}): StepSpec => ({
   id,
@@ -93,6 +93,16 @@ describe('rounds of a job that comes again', () => {
     );
     expect(begun).toMatchObject({ round: 2, begins: addDays(late, 7) });
     expect(ids(openSteps(feed, begun.progress))).toEqual(['feed']);
+  });
+
+  test('of a remedy with tests, repeats and looks, a round is what leads to putting it on, once', () => {
+    expect(ids(roundSteps(chain))).toEqual(['spray']);
+    const long = [
+      step('soak', { phase: 'prepare' }),
+      ...chain.steps,
+      step('rinse', { phase: 'after', after: 'spray' }),
+    ];
+    expect(ids(roundSteps({ steps: long }))).toEqual(['soak', 'spray', 'rinse']);
   });
 
   test('once is once, and after its last day no round begins', () => {

@@ -1,5 +1,5 @@
 import { addDays, type IsoDate } from '../quantities';
-import type { RemedyRow } from '../tables';
+import type { RemedyRow, StepSpec } from '../tables';
 import { openSteps, type Progress } from './chain';
 
 /** What happened to a step, in one of the rounds of a job. */
@@ -26,6 +26,23 @@ export interface RoundNow {
   readonly isOver: boolean;
   /** The look at the test leaf found them marked: nothing more is put on. */
   readonly isHalted: boolean;
+}
+
+/**
+ * What is done of a remedy in each round of a routine: getting ready, putting it on once, and what belongs to that. Its
+ * own repeats are the rounds; what is counted or tried beforehand belongs to a trouble, and is no work of a routine.
+ */
+export function roundSteps({ steps }: Pick<RemedyRow, 'steps'>): StepSpec[] {
+  const first = steps.find(({ applies }) => applies);
+  const kept = new Set<string>();
+  for (const { id, phase, kind, after } of steps)
+    if (
+      id === first?.id ||
+      (kind === undefined && (phase === 'prepare' || phase === 'before')) ||
+      (phase === 'after' && after !== undefined && kept.has(after))
+    )
+      kept.add(id);
+  return steps.filter(({ id }) => kept.has(id));
 }
 
 /**

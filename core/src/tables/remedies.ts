@@ -42,7 +42,13 @@ export interface AlsoIn {
 }
 
 /** How a remedy is mixed. Strengths are numbers; measures are worked out for the job at hand. */
-export type RecipeSpec = { readonly also?: readonly AlsoIn[] } & RecipeKind;
+/** Ready mix that one of these takes: a plant of usual size, a square metre, a bait station. */
+export interface Needs {
+  readonly per: 'plant' | 'm2' | 'station';
+  readonly ml: number;
+}
+
+export type RecipeSpec = { readonly also?: readonly AlsoIn[]; readonly needs?: Needs } & RecipeKind;
 
 export type RecipeKind =
   | {

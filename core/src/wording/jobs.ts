@@ -1,5 +1,6 @@
+import { needOf, type fillsOf, type PlaceSize } from '../jobs';
 import { batchState, type Batch } from '../mix';
-import { inWords, mL, plainNumber, type MeasureSystem } from '../quantities';
+import { inWords, mL, plainNumber, squareMetres, type MeasureSystem } from '../quantities';
 import type { RemedyRow, StepAsk, StepResult } from '../tables';
 import { stepResults } from '../tables';
 import { dayWords } from './everyday/days';
@@ -78,4 +79,44 @@ export function countedWords(counts: readonly number[], unit: 'number' | 'yes-no
   return counts.length === 1
     ? `counted ${plainNumber(sum)}`
     : `${counts.length} counted, ${plainNumber(Math.round((10 * sum) / counts.length) / 10)} on average`;
+}
+
+/** "Measured for 8.4 m²"; null where the remedy is not measured by its places, or they are not known. */
+export function measuredForWords(
+  remedy: Pick<RemedyRow, 'recipe'>,
+  places: readonly PlaceSize[],
+  system: MeasureSystem,
+): string | null {
+  const needs = remedy.recipe?.needs;
+  const all = needOf(remedy, places);
+  if (!needs || all === undefined) return null;
+  const inAll = `: ${inWords(mL(Math.round(all)), system)} in all`;
+  const sum = (of: (place: PlaceSize) => number | null) => places.reduce((total, place) => total + (of(place) ?? 0), 0);
+  const each = inWords(mL(needs.ml), system);
+  if (needs.per === 'm2')
+    return `${inWords(squareMetres(Number(sum(({ area }) => area).toFixed(2))), system)}, at ${each} for ${inWords(squareMetres(1), system)}${inAll}`;
+  if (needs.per === 'plant')
+    return `${counted(
+      sum(({ plants }) => plants),
+      'plant',
+      'plants',
+    )}, ${each} each${inAll}`;
+  return `${counted(places.length, 'station', 'stations')}, ${each} each${inAll}`;
+}
+
+/** "Gate Bed: 4.5 L". */
+export const shareWords = (place: string, ml: number, system: MeasureSystem): string =>
+  `${place}: ${inWords(mL(Math.round(ml)), system)}`;
+
+/** "Blue sprayer: 3 fills of 5 L, and 2 L more". */
+export function fillsWords(
+  vessel: string,
+  vesselMl: number,
+  { whole, lastMl }: ReturnType<typeof fillsOf>,
+  system: MeasureSystem,
+): string {
+  const full = `${vessel}: ${counted(whole, 'fill', 'fills')} of ${inWords(mL(vesselMl), system)}`;
+  return lastMl === 0
+    ? full
+    : `${full}, and ${inWords(mL(Math.round(lastMl)), system)} more: that goes where it is worst`;
 }

@@ -118,6 +118,7 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
       helps('box-moth', 0.85, 'young ones stop eating within a day'),
     ],
     recipe: {
+      needs: { per: 'plant', ml: 60 },
       kind: 'grams-per-litre',
       ingredient: 'btk',
       cap: 1,

@@ -93,6 +93,7 @@ export const drenchesRemedies: readonly RemedyCore[] = [
       { of: 'ant-nest', fits: 0.7, why: 'only a bait reaches the nest' },
     ],
     recipe: {
+      needs: { per: 'station', ml: 10 },
       kind: 'bait',
       ingredient: 'boric-acid',
       cap: 1,
@@ -200,6 +201,7 @@ export const drenchesRemedies: readonly RemedyCore[] = [
     honest: 'A count, not a cure: nothing is known to clear jumping worms from a garden.',
     targets: [helps('jumping-worm', 0.6, 'it brings them up to be collected')],
     recipe: {
+      needs: { per: 'm2', ml: 4000 / 0.09 },
       kind: 'grams-per-litre',
       ingredient: 'mustard-powder',
       cap: 12,

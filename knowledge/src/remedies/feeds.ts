@@ -101,6 +101,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
       helps('potassium-short', 0.15, 'it brings some potassium'),
     ],
     recipe: {
+      needs: { per: 'plant', ml: 1000 },
       kind: 'one-to-n',
       ingredient: 'weed-brew',
       cap: 10,
@@ -139,6 +140,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
     honest: 'Folk: no trial shows that it does what compost does not, and starch can breed germs.',
     targets: [helps('poor-soil', 0.08, 'folk')],
     recipe: {
+      needs: { per: 'm2', ml: 2000 },
       kind: 'one-to-n',
       ingredient: 'microbe-brew',
       cap: 10,
@@ -285,6 +287,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
     honest: 'New leaves green up in two to three weeks, and pale again unless the root cause is mended.',
     targets: [{ of: 'iron-short', fits: 0.6, why: 'it bridges the weeks until the root zone is right' }],
     recipe: {
+      needs: { per: 'plant', ml: 1000 },
       kind: 'grams-per-litre',
       ingredient: 'iron-chelate',
       cap: 2,

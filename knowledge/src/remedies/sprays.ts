@@ -17,6 +17,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       helps('flea-beetle', 0.1, 'it tastes bad'),
     ],
     recipe: {
+      needs: { per: 'plant', ml: 40 },
       also: [{ ingredient: 'liquid-soap', perLitre: 5, unit: 'mL', why: 'so that it sticks' }],
       kind: 'grams-per-litre',
       ingredient: 'pepper',
@@ -182,6 +183,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       helps('conifer-aphids', 0.3, 'it kills what it wets'),
     ],
     recipe: {
+      needs: { per: 'plant', ml: 40 },
       kind: 'percent-volume',
       ingredient: 'liquid-soap',
       cap: 2,
@@ -290,6 +292,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       'Moderate and variable in trials on squash: 30–70 % less mildew outdoors when begun at the first spots, weak under heavy attack. Elsewhere less is known.',
     targets: [{ of: 'powdery-mildew', fits: 0.8, why: 'it stops new spots' }],
     recipe: {
+      needs: { per: 'plant', ml: 60 },
       kind: 'one-to-n',
       ingredient: 'milk',
       cap: 6,
@@ -366,6 +369,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       'Greens up new growth in a week or two where magnesium is short. Where it is not, it does nothing or harm: it competes with calcium and potassium.',
     targets: [{ of: 'magnesium-short', fits: 0.9, why: 'it brings what is missing past the root' }],
     recipe: {
+      needs: { per: 'plant', ml: 40 },
       kind: 'grams-per-litre',
       ingredient: 'epsom',
       cap: 20,

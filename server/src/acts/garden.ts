@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { inputError } from '@trowel/core/contract';
+import { bedSize, inputError } from '@trowel/core/contract';
+import { bedSizeOf } from '@trowel/core/mix';
 import { answered } from '@trowel/core/practice';
 import { kinNamed, plantNamed } from '@trowel/core/read';
 import { rowById } from '@trowel/core/tables';
@@ -100,6 +101,19 @@ export const answerPractice = act('answerPractice', ({ db, tables, today }, { ca
   return { caseId: null, result: { right: isRight } };
 });
 
+export const setBedSize = act('setBedSize', ({ db }, { values }, bedId) => {
+  if (!garden.maybeOneBed(db, bedId)) throw notFound('bed', bedId);
+  const size = values === null ? null : bedSize.parse(bedSizeOf(values, garden.oneGarden(db).measures));
+  garden.setSize(db, bedId, size);
+  return { caseId: null, result: { area: size?.area ?? null } };
+});
+
+export const setHowMany = act('setHowMany', ({ db }, { number }, plantingId) => {
+  if (!garden.maybeOnePlanting(db, plantingId)) throw notFound('planting', plantingId);
+  garden.setNumber(db, plantingId, number);
+  return { caseId: null, result: {} };
+});
+
 export const setHarvest = act('setHarvest', (context, { on }, plantingId) => {
   if (!garden.maybeOnePlanting(context.db, plantingId)) throw notFound('planting', plantingId);
   garden.setHarvest(context.db, plantingId, on);
@@ -116,4 +130,6 @@ export const acts = {
   setThreshold,
   answerPractice,
   setHarvest,
+  setBedSize,
+  setHowMany,
 };

@@ -1,6 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { inputError, type ParsedOf } from '@trowel/core/contract';
-import { asksFor, brewFor, isDrawnFrom, openSteps, serves, stepCountedFor, type Count } from '@trowel/core/jobs';
+import {
+  asksFor,
+  brewFor,
+  isDrawnFrom,
+  openSteps,
+  serves,
+  sharesOf,
+  stepCountedFor,
+  type Count,
+} from '@trowel/core/jobs';
 import { batchState } from '@trowel/core/mix';
 import { onlyWaits } from '@trowel/core/judge';
 import { addDays, daysBetween, inWords, mL } from '@trowel/core/quantities';
@@ -13,7 +22,7 @@ import * as cases from '../store/cases';
 import * as counts from '../store/counts';
 import * as garden from '../store/garden';
 import * as jobs from '../store/jobs';
-import { anyBrews, jobRemedy, maybeBrew, mixOf, roundOf, strengthOf } from '../views/job';
+import { anyBrews, jobRemedy, maybeBrew, mixOf, roundOf, sizesOf, strengthOf } from '../views/job';
 import { jobName } from '../views/jobs';
 import { layOut } from '../views/plan';
 import { applyCautions, maybeRemedy, refuseUnread, unread } from '../views/step-safety';
@@ -293,18 +302,25 @@ function answerOf(
 function putOn(context: ActContext, row: jobs.JobRow, remedy: RemedyRow, eventId: number) {
   const { db, tables, today } = context;
   const mix = remedy.recipe ? mixFor(context, row, remedy, eventId) : undefined;
-  const places = jobs.anyPlaces(db, row.id);
+  const places = sizesOf(db, row.id);
   const strength = mix?.strength ?? strengthOf(db, tables, row, remedy, today) ?? null;
-  for (const { bed_id, planting_id } of places)
+  const shares = mix
+    ? sharesOf(
+        remedy,
+        places.map(({ size }) => size),
+        mix.volume_ml,
+      )
+    : [];
+  for (const [at, { place }] of places.entries())
     jobs.addApplication(db, {
       event_id: eventId,
       job_id: row.id,
-      bed_id,
-      planting_id,
+      bed_id: place.bed_id,
+      planting_id: place.planting_id,
       remedy: remedy.id,
       on_date: today,
       strength,
-      volume_ml: mix ? mix.volume_ml / places.length : null,
+      volume_ml: shares[at] ?? null,
       mix_id: mix?.id ?? null,
     });
   return {

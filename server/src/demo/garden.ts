@@ -13,14 +13,17 @@ export const demoGarden: GardenPlace = {
   climate: null,
 };
 
-export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & {
-  readonly plants: readonly (readonly [plant: string, label: string])[];
+export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
+  /** Metres along and across. */
+  readonly measured?: readonly [length: number, width: number];
+  readonly plants: readonly (readonly [plant: string, label: string, number?: number])[];
 })[] = [
   {
     id: 'gate-bed',
     name: 'Gate Bed',
     setting: 'bed',
     note: 'By the door, sun till three.',
+    measured: [2.5, 1.2],
     plants: [
       ['rose', 'Roses'],
       ['sweet-pea', 'Sweet peas'],
@@ -31,11 +34,12 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & {
     name: 'Long Bed',
     setting: 'bed',
     note: 'Along the south wall.',
+    measured: [6, 1.2],
     plants: [
       ['redcurrant', 'Redcurrants'],
       ['gooseberry', 'Gooseberries'],
       ['runner-bean', 'Runner beans'],
-      ['leek', 'Leeks'],
+      ['leek', 'Leeks', 24],
     ],
   },
   {
@@ -43,6 +47,7 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & {
     name: 'Kiln Bed',
     setting: 'bed',
     note: 'Where the old kiln stood; trodden for years.',
+    measured: [3, 2],
     plants: [
       ['chard', 'Beetroot and chard'],
       ['cabbage', 'Winter kale'],
@@ -55,7 +60,7 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order'> & {
     note: 'On the kitchen steps.',
     plants: [
       ['blueberry', 'Blueberries in pots'],
-      ['strawberry', 'Strawberries'],
+      ['strawberry', 'Strawberries', 6],
     ],
   },
   {
@@ -139,7 +144,6 @@ export const demoBrews = [
     events: [
       { daysAgo: 22, kind: 'stirred' },
       { daysAgo: 15, kind: 'stirred' },
-      { daysAgo: 8, kind: 'used', ml: 1500 },
       { daysAgo: 2, kind: 'used', ml: 1500 },
     ],
   },
@@ -163,6 +167,19 @@ export const demoBrews = [
       { daysAgo: 33, kind: 'thrown-out' },
     ],
   },
+] as const;
+
+/** What this household does again and again, of no case: when it began, and the days ago on which it was done. */
+export const demoRoutines = [
+  {
+    plan: { remedy: 'weed-brew-feed', volumeMl: 9000, everyDays: 14 },
+    brew: 'Nettle brew',
+    beds: ['gate-bed', 'long-bed'],
+    daysAgo: 12,
+    step: 'apply',
+    doneDaysAgo: [12],
+  },
+  { plan: { wish: 'Turn the compost', everyDays: 14 }, beds: [], daysAgo: 27, step: 'do', doneDaysAgo: [27, 13] },
 ] as const;
 
 /** A recipe this household has made its own. */

@@ -7,9 +7,10 @@ import * as inCases from '../acts/cases';
 import * as inGarden from '../acts/garden';
 import * as inJobs from '../acts/jobs';
 import type { Db } from '../database';
-import { addBed, addPlanting, isSetUp, saveGarden } from '../store/garden';
+import { addBed, addPlanting, isSetUp, saveGarden, setNumber, setSize } from '../store/garden';
 import { applyCautions } from '../views/step-safety';
 import { oneJob } from '../store/jobs';
+import { anyBrews } from '../views/job';
 import {
   demoBeds,
   demoBrews,
@@ -17,6 +18,7 @@ import {
   demoGarden,
   demoPractice,
   demoRecipe,
+  demoRoutines,
   demoSoilTests,
   demoVessels,
 } from './garden';
@@ -32,10 +34,17 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
   db.transaction(() => {
     saveGarden(db, demoGarden);
     const plantedOn = addDays(today, -540);
-    for (const { plants, ...bed } of demoBeds) {
+    for (const { plants, measured, ...bed } of demoBeds) {
       addBed(db, bed);
-      for (const [plant, label] of plants)
-        addPlanting(db, { id: `${bed.id}-${plant}`, bed_id: bed.id, plant, label, planted_on: plantedOn });
+      if (measured) {
+        const [length, width] = measured;
+        setSize(db, bed.id, { shape: 'rectangle', length, width, area: Number((length * width).toFixed(2)) });
+      }
+      for (const [plant, label, number] of plants) {
+        const id = `${bed.id}-${plant}`;
+        addPlanting(db, { id, bed_id: bed.id, plant, label, planted_on: plantedOn });
+        if (number !== undefined) setNumber(db, id, number);
+      }
     }
   })();
   const stories = [...pastStories(today), ...openStories(today)].sort((a, b) => a.opened.localeCompare(b.opened));
@@ -43,6 +52,7 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
   measureTheGround(db, tables, today);
   practise(db, tables, today);
   keepTheBench(db, tables, today);
+  keepUp(db, tables, today);
 }
 
 /** Soil tests of two springs, from a jar and a laboratory. */
@@ -77,6 +87,27 @@ function keepTheBench(db: Db, tables: Tables, today: IsoDate): void {
       atBench.noteBatch(depsOn(db, tables, addDays(today, -ago)), event, String(id));
   }
   atBench.saveRecipe(depsOn(db, tables, addDays(today, -20)), { document: demoRecipe });
+}
+
+/** What comes again and again, done on its days out of the brew that stood ready. */
+function keepUp(db: Db, tables: Tables, today: IsoDate): void {
+  for (const { plan, beds, daysAgo, step, doneDaysAgo, ...more } of demoRoutines) {
+    const batchId = 'brew' in more ? anyBrews(db).find(({ name }) => name === more.brew)?.id : undefined;
+    const { id } = inJobs.planJob(depsOn(db, tables, addDays(today, -daysAgo)), {
+      ...plan,
+      places: beds.map((bedId) => ({ bedId })),
+      ...(batchId === undefined ? {} : { batchId }),
+    });
+    for (const ago of doneDaysAgo) {
+      const day = addDays(today, -ago);
+      inJobs.recordStep(depsOn(db, tables, day), {
+        jobId: id,
+        step,
+        outcome: 'done',
+        acknowledged: applyCautions(db, tables, oneJob(db, id), day).map(cautionKey),
+      });
+    }
+  }
 }
 
 const depsOn = (db: Db, tables: Tables, day: IsoDate) => ({ db, tables, clock: () => new Date(`${day}T08:30:00Z`) });

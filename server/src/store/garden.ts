@@ -1,3 +1,4 @@
+import { bedSize } from '@trowel/core/contract';
 import { measureSystems } from '@trowel/core/quantities';
 import { climates, settings } from '@trowel/core/tables';
 import { z } from 'zod';
@@ -27,6 +28,10 @@ const bedRow = z.object({
   setting: z.enum(settings),
   note: z.string(),
   walking_order: z.number(),
+  size: z
+    .string()
+    .nullable()
+    .transform((text) => (text === null ? null : bedSize.parse(JSON.parse(text)))),
 });
 export type BedRow = z.infer<typeof bedRow>;
 
@@ -38,6 +43,7 @@ const plantingRow = z.object({
   planted_on: z.string(),
   removed_on: z.string().nullable(),
   harvest_on: z.string().nullable(),
+  number: z.number().nullable(),
 });
 export type PlantingRow = z.infer<typeof plantingRow>;
 
@@ -93,7 +99,7 @@ export const maybeOneBed = (db: Db, id: string): BedRow | undefined =>
 export const maybeOneBedNamed = (db: Db, name: string): BedRow | undefined =>
   maybeOne(db, bedRow, 'SELECT * FROM bed WHERE name = ?', name);
 
-export function addBed(db: Db, bed: Omit<BedRow, 'walking_order'>): void {
+export function addBed(db: Db, bed: Omit<BedRow, 'walking_order' | 'size'>): void {
   run(
     db,
     'INSERT INTO bed (id, name, setting, note, walking_order) VALUES (?, ?, ?, ?, (SELECT COALESCE(MAX(walking_order), 0) + 1 FROM bed))',
@@ -109,7 +115,7 @@ export const anyPlantings = (db: Db): PlantingRow[] =>
 export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined =>
   maybeOne(db, plantingRow, 'SELECT * FROM planting WHERE id = ?', id);
 
-export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on' | 'harvest_on'>): void {
+export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on' | 'harvest_on' | 'number'>): void {
   run(
     db,
     'INSERT INTO planting (id, bed_id, plant, label, planted_on) VALUES (?, ?, ?, ?, ?)',
@@ -121,5 +127,9 @@ export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on' | '
   );
 }
 
+export const setSize = (db: Db, bedId: string, size: BedRow['size']): void =>
+  run(db, 'UPDATE bed SET size = ? WHERE id = ?', size === null ? null : JSON.stringify(size), bedId);
+export const setNumber = (db: Db, plantingId: string, number: number | null): void =>
+  run(db, 'UPDATE planting SET number = ? WHERE id = ?', number, plantingId);
 export const setHarvest = (db: Db, plantingId: string, on: string | null): void =>
   run(db, 'UPDATE planting SET harvest_on = ? WHERE id = ?', on, plantingId);

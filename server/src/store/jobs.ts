@@ -43,6 +43,9 @@ export const anyOpenJobs = (db: Db): JobRow[] =>
     `${withSetting} LEFT JOIN cases AS c ON c.id = j.case_id
      WHERE j.ended_on IS NULL AND (j.case_id IS NULL OR c.status = 'open') ORDER BY j.chosen_on, j.rowid`,
   );
+/** Come to their end by themselves on a day: their last step stays in sight until the day is over. */
+export const anyJobsDoneOn = (db: Db, day: string): JobRow[] =>
+  any(db, jobRow, `${withSetting} WHERE j.ended_because = 'done' AND j.ended_on = ? ORDER BY j.rowid`, day);
 export const anyJobsInBed = (db: Db, bedId: string): JobRow[] =>
   any(
     db,

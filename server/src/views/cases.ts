@@ -51,6 +51,7 @@ function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSumm
     pattern: row.pattern,
     bedId: row.bed_id,
     bedName: names.beds.get(row.bed_id)?.name ?? '',
+    plantingId: row.planting_id,
     plant: planting?.plant ?? null,
     plantLabel: planting?.label ?? null,
     status: row.status,

@@ -90,9 +90,10 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
     name: bed.name,
     setting: bed.setting,
     note: bed.note,
+    size: bed.size,
     plantings: anyPlantings(db)
       .filter(({ bed_id }) => bed_id === bedId)
-      .map(({ id, plant, label, harvest_on }) => ({ id, plant, label, harvestOn: harvest_on })),
+      .map(({ id, plant, label, harvest_on, number }) => ({ id, plant, label, harvestOn: harvest_on, number })),
     soilTests: anySoilTests(db, bedId).map(({ id, tested_on, source, found }) => ({
       id,
       on: tested_on,

@@ -8,7 +8,7 @@ import type { Db } from '../database';
 import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
 import { anyBeds, anyPlantings, oneGarden } from '../store/garden';
 import { anyLog } from '../store/log';
-import { anyApplications, anyJobs, anyMarkedInClosed, type JobRow } from '../store/jobs';
+import { anyApplications, anyJobs, anyJobsDoneOn, anyMarkedInClosed, type JobRow } from '../store/jobs';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
 import { keptOf } from './bench';
@@ -52,7 +52,7 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
       batch: { ...batch, events: events.map((event) => ({ ...event })) },
     })),
     ...gardenTime(clock(), garden.time_zone),
-    beds: anyBeds(db).map(({ id, name, setting, note }) => {
+    beds: anyBeds(db).map(({ id, name, setting, note, size }) => {
       const here = cases.filter(({ bed_id }) => bed_id === id);
       const newest = [...here].sort((a, b) => b.opened_on.localeCompare(a.opened_on));
       const conditions = new Map(
@@ -66,6 +66,7 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
         name,
         setting,
         note,
+        size,
         plantings: plantings
           .filter(({ bed_id }) => bed_id === id)
           .map((row) => ({
@@ -74,6 +75,7 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
             plantName: keptWords(tables, 'plants', row.plant),
             label: row.label,
             plantedOn: row.planted_on,
+            number: row.number,
           })),
         openCases: here.filter(({ status }) => status === 'open').length,
         conditions: [...conditions.values()].map((row) => ({
@@ -147,7 +149,9 @@ export function todayViewOf(deps: Deps): TodayView {
       ({ state, date }) =>
         state === 'planned' && date !== null && date > today && daysBetween(today, date) <= daysShown,
     ),
-    doneToday: steps.filter(({ state, date }) => state === 'done' && date === today),
+    doneToday: [...steps, ...anyJobsDoneOn(db, today).flatMap((row) => stepsOf(deps, laidOut, row))].filter(
+      ({ state, date }) => state === 'done' && date === today,
+    ),
     stuck: steps.filter(({ stuck }) => stuck === 'no-day'),
     lateLooks: anyLateLooks(db, addDays(today, -14), addDays(today, daysShown)).map(
       ({ id, name, pattern, late_look_on }) => ({ caseId: id, caseName: name, pattern, on: late_look_on ?? today }),

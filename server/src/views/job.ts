@@ -3,8 +3,10 @@ import {
   jobStrength,
   reminderRow,
   roundNow,
+  roundSteps,
   type JobScene,
   type JobSetting,
+  type PlaceSize,
   type RoundNow,
 } from '@trowel/core/jobs';
 import type { Batch, MixFound } from '@trowel/core/mix';
@@ -18,12 +20,21 @@ import {
   type BatchEventRow,
   type BatchRow,
 } from '../store/bench';
-import { maybeOnePlanting, oneGarden } from '../store/garden';
-import { anyPlaces, anyStepsOf, type JobRow, type StepRow } from '../store/jobs';
+import { anyPlantings, maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
+import { anyPlaces, anyStepsOf, type JobRow, type PlaceRow, type StepRow } from '../store/jobs';
 
-/** What a job is: a remedy of the knowledge, or a reminder; undefined where the knowledge no longer has it. */
-export const jobRemedy = (tables: Tables, { remedy, wish }: Pick<JobRow, 'remedy' | 'wish'>): RemedyRow | undefined =>
-  wish === null ? tables.remedies.find(({ id }) => id === remedy) : reminderRow(wish);
+/**
+ * What a job is: a remedy of the knowledge (in a routine, one round of it), or a reminder; undefined where the knowledge
+ * no longer has it.
+ */
+export function jobRemedy(
+  tables: Tables,
+  { remedy, wish, every_days }: Pick<JobRow, 'remedy' | 'wish' | 'every_days'>,
+): RemedyRow | undefined {
+  if (wish !== null) return reminderRow(wish);
+  const row = tables.remedies.find(({ id }) => id === remedy);
+  return row && every_days !== null ? { ...row, steps: roundSteps(row) } : row;
+}
 
 export const settingOf = (row: JobRow): JobSetting => ({
   strength: row.strength,
@@ -61,6 +72,25 @@ export function maybeBrew(db: Db, id: string | null): { id: string; name: string
   return row && { id: row.id, name: row.name, batch: batchOf(row, anyBatchEvents(db, row.id)) };
 }
 
+/** How large each place of a job is, as far as the gardener has said. */
+export const sizesOf = (db: Db, jobId: string): { place: PlaceRow; size: PlaceSize }[] =>
+  anyPlaces(db, jobId).map((place) => {
+    const here = anyPlantings(db).filter(({ id, bed_id }) =>
+      place.planting_id === null ? bed_id === place.bed_id : id === place.planting_id,
+    );
+    const numbers = here.map(({ number }) => number);
+    return {
+      place,
+      size: {
+        area: maybeOneBed(db, place.bed_id)?.size?.area ?? null,
+        plants:
+          numbers.length === 0 || numbers.includes(null)
+            ? null
+            : numbers.reduce<number>((sum, one) => sum + (one ?? 0), 0),
+      },
+    };
+  });
+
 /** Where a job stands, as its amounts depend on it. */
 export function sceneOf(db: Db, row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id'>, today: string): JobScene {
   const garden = oneGarden(db);
@@ -76,6 +106,7 @@ export function sceneOf(db: Db, row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id
         ),
       ),
     ],
+    places: sizesOf(db, row.id).map(({ size }) => size),
     today,
     batch: maybeBrew(db, row.batch_id)?.batch,
     vesselHeld: vessel?.classes,

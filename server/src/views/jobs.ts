@@ -5,10 +5,12 @@ import {
   asksFor,
   countsOf,
   drawnMl,
+  fillsOf,
   isReminder,
   jobVolume,
   passedSteps,
   serves,
+  sharesOf,
   type JobCounts,
 } from '@trowel/core/jobs';
 import { batchState } from '@trowel/core/mix';
@@ -22,20 +24,24 @@ import {
   cautionWords,
   countedWords,
   haltedWords,
+  fillsWords,
   keptWords,
+  measuredForWords,
   resultChoices,
   resultWords,
+  shareWords,
   unplacedWords,
   waitsWords,
   whyThen,
 } from '@trowel/core/wording';
 import type { Db } from '../database';
+import { maybeOneVessel } from '../store/bench';
 import { maybeOneCase, type CaseRow } from '../store/cases';
 import { anyCounts, maybeOneCount } from '../store/counts';
 import { anyBeds, maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
 import { anyApplications, anyPlaces, anyStepsOf, type ApplicationRow, type JobRow, type StepRow } from '../store/jobs';
 import { standInWeather } from '../weather/stand-in';
-import { jobRemedy, maybeBrew, mixOf, roundOf, strengthOf } from './job';
+import { jobRemedy, maybeBrew, mixOf, roundOf, sizesOf, strengthOf } from './job';
 import { placeOf, type Deps, type LaidOut } from './plan';
 import { againstRound, applyCautions } from './step-safety';
 
@@ -265,7 +271,11 @@ function amountsOf(
   const strength = strengthOf(db, tables, row, remedy, today);
   const card = mixOf(db, tables, row, remedy, today);
   if (!recipe || strength === undefined || !card) return null;
-  const volumeMl = jobVolume(remedy, { volumeMl: row.volume_ml });
+  const places = sizesOf(db, row.id);
+  const sizes = places.map(({ size }) => size);
+  const volumeMl = jobVolume(remedy, { volumeMl: row.volume_ml }, sizes);
+  const shares = sharesOf(remedy, sizes, volumeMl);
+  const vessel = row.vessel_id === null ? undefined : maybeOneVessel(db, row.vessel_id);
   const brew = maybeBrew(db, row.batch_id);
   const takesMl = card.kind === 'mix' ? drawnMl(remedy, card.parts) : 0;
   const leftMl = brew ? batchState(brew.batch, today).leftMl : 0;
@@ -274,6 +284,22 @@ function amountsOf(
     volumeMl,
     says: amountsWords(recipe, strength, volumeMl, garden.measures),
     carry: card.kind === 'mix' ? carryWords(card, tables, garden.measures) : null,
+    forPlaces: measuredForWords(remedy, sizes, garden.measures),
+    shares:
+      places.length < 2
+        ? []
+        : places.map(({ place }, at) => {
+            const name =
+              (place.planting_id === null ? undefined : maybeOnePlanting(db, place.planting_id)?.label) ??
+              maybeOneBed(db, place.bed_id)?.name ??
+              '';
+            const ml = shares[at] ?? 0;
+            return { place: name, ml, says: shareWords(name, ml, garden.measures) };
+          }),
+    fills:
+      vessel && volumeMl > vessel.volume_ml + 0.5
+        ? fillsWords(vessel.name, vessel.volume_ml, fillsOf(volumeMl, vessel.volume_ml), garden.measures)
+        : null,
     against:
       card.kind === 'refused'
         ? card.because.map((found) => cautionLine(tables, found, garden.measures)).join(' ')

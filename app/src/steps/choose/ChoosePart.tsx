@@ -25,7 +25,7 @@ import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
 import { MixCard } from '@/steps/mix/MixCard';
-import { usualSetting, useMixSetting } from '@/steps/mix/useMixSetting';
+import { sizeOfPlace, useMixSetting, usualSettingOf } from '@/steps/mix/useMixSetting';
 import { space, useRoles } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -235,7 +235,9 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
   const recipe = row.recipe;
   const running = view.jobs.find((job) => job.remedy === row.id && job.endedOn === null);
   // What is mixed here is what the job is begun with; of one under way, it is the job's own.
-  const mix = useMixSetting(row, garden, running?.setting ?? { ...usualSetting, strength: remedy.strength ?? null });
+  const mix = useMixSetting(row, garden, running?.setting ?? usualSettingOf(row, garden, remedy.strength ?? null), [
+    sizeOfPlace(garden, view.summary.bedId, view.summary.plantingId),
+  ]);
   const { strength } = mix.setting;
   const start = () => choose(open === 'mix' ? mix.setting : strength === null ? {} : { strength });
   return (

@@ -16,6 +16,7 @@ import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { rootWords, settingWords } from '@/wording/places';
 import { ActsWhen } from './ActsWhen';
+import { BedSizeForm } from './BedSizeForm';
 import { Harvests } from './Harvests';
 import { JarTest, LabTest, TestsDone } from './SoilTests';
 
@@ -41,6 +42,7 @@ export function BedPage() {
               </View>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
                 <JobsHere bed={bed} />
+                <BedSizeForm bed={bed} />
                 <JarTest bed={bed} />
                 <LabTest bed={bed} />
                 <TestsDone bed={bed} />

@@ -99,6 +99,9 @@ function Amounts({ job, garden, isRunning }: { job: JobView; garden: GardenView;
     <Sheet>
       <Body strong>{capital(amounts.says)}</Body>
       {amounts.carry && <Body>{`${amounts.carry}.`}</Body>}
+      {amounts.forPlaces && <Small>{`For ${amounts.forPlaces}.`}</Small>}
+      {amounts.shares.length > 0 && <Small>{`${amounts.shares.map(({ says }) => says).join(' · ')}.`}</Small>}
+      {amounts.fills && <Small>{`${amounts.fills}.`}</Small>}
       {amounts.brew && <Small>{capital(`${amounts.brew.says}.`)}</Small>}
       {amounts.against && (
         <View role="alert">
@@ -129,7 +132,7 @@ function Change({
   const changeJob = useAct('changeJob');
   const tell = useNotice();
   const { everyDays: _, until: __, ...kept } = job.setting;
-  const mix = useMixSetting(remedy, garden, kept);
+  const mix = useMixSetting(remedy, garden, { ...kept, volumeMl: job.amounts?.volumeMl ?? kept.volumeMl });
   return (
     <View style={{ gap: space.m }}>
       <MixCard

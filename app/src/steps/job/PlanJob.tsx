@@ -1,11 +1,13 @@
 import type { GardenView } from '@trowel/core/contract';
 import type { JobSetting } from '@trowel/core/jobs';
 import type { RemedyRow } from '@trowel/core/tables';
+import { measuredForWords } from '@trowel/core/wording';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { useDraft } from '@/api/drafts';
+import { sizeOfPlace } from '@/steps/mix/useMixSetting';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
@@ -16,7 +18,22 @@ import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
-import { rhythms } from '@/wording/jobs';
+import { rhythms, unmeasured } from '@/wording/jobs';
+
+/** What the places take together, where they are measured; else what would have to be known. */
+function Needed({
+  remedy,
+  garden,
+  places,
+}: {
+  remedy: RemedyRow;
+  garden: GardenView;
+  places: readonly { readonly bedId: string; readonly plantingId?: string }[];
+}) {
+  const sizes = places.map(({ bedId, plantingId }) => sizeOfPlace(garden, bedId, plantingId ?? null));
+  const known = measuredForWords(remedy, sizes, garden.measures);
+  return known ? <Body>{`For ${known}.`}</Body> : <Small>{unmeasured[remedy.recipe?.needs?.per ?? 'none']}</Small>;
+}
 
 interface PlanJobProps {
   /** A remedy as it is to be mixed; left out, a reminder in one's own words. */
@@ -117,9 +134,7 @@ export function PlanJob({ what, garden, bedId }: PlanJobProps) {
           />
         )}
       </Row>
-      {what && beds.length > 1 && (
-        <Body>{`One mix for all of it, the same share for each of the ${places.length} places.`}</Body>
-      )}
+      {what && places.length > 0 && <Needed remedy={what.remedy} garden={garden} places={places} />}
       {planJob.error && <Trouble error={planJob.error} />}
       <Row>
         <Button kind="main" disabled={!isReady || planJob.isPending} onPress={plan}>

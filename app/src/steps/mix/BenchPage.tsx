@@ -22,7 +22,7 @@ import { CupboardPart } from './CupboardPart';
 import { PlanJob } from '@/steps/job/PlanJob';
 import { MixCard } from './MixCard';
 import { RecipesPart } from './RecipesPart';
-import { usualSetting, useMixSetting } from './useMixSetting';
+import { useMixSetting, usualSettingOf } from './useMixSetting';
 import { WorkPart } from './WorkPart';
 
 const first = 'soap-spray';
@@ -108,10 +108,11 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
   const kept = garden.schools[remedy.id];
   const strengths = remedy.recipe?.strengths ?? [];
   const usual = strengths.find(({ id }) => id === kept) ?? strengths.find(({ byDefault }) => byDefault);
-  const mix = useMixSetting(remedy, garden, {
-    ...usualSetting,
-    strength: kept === undefined ? null : (usual?.value ?? null),
-  });
+  const mix = useMixSetting(
+    remedy,
+    garden,
+    usualSettingOf(remedy, garden, kept === undefined ? null : (usual?.value ?? null)),
+  );
   const chosen = strengths.find(({ value }) => value === (mix.setting.strength ?? usual?.value));
   const [planning, setPlanning] = useState(false);
   return (

@@ -1,28 +1,54 @@
 import type { GardenView } from '@trowel/core/contract';
-import { jobVolume, type JobSetting } from '@trowel/core/jobs';
+import { brewFor, jobVolume, type JobSetting, type PlaceSize } from '@trowel/core/jobs';
 import type { RemedyRow } from '@trowel/core/tables';
 import { useState } from 'react';
 import { useQuantity } from '@/ui/quantity';
 
 /** As the remedy, the brew and the garden have it. */
-export const usualSetting: JobSetting = { strength: null, volumeMl: null, water: null, vesselId: null, batchId: null };
+const usualSetting: JobSetting = { strength: null, volumeMl: null, water: null, vesselId: null, batchId: null };
+
+/** Out of the brew that stands ready for it, thinned by its age; else as the remedy has it. */
+export const usualSettingOf = (
+  remedy: RemedyRow,
+  { brews, today }: Pick<GardenView, 'brews' | 'today'>,
+  strength: number | null = null,
+): JobSetting => {
+  const brew = brewFor(remedy, brews, today);
+  return brew ? { ...usualSetting, batchId: brew.id } : { ...usualSetting, strength };
+};
+
+/** How large a place is, as the garden book has it. */
+export function sizeOfPlace({ beds }: GardenView, bedId: string, plantingId: string | null): PlaceSize {
+  const bed = beds.find(({ id }) => id === bedId);
+  const meant = (bed?.plantings ?? []).filter(({ id }) => plantingId === null || id === plantingId);
+  const numbers = meant.map(({ number }) => number);
+  return {
+    area: bed?.size?.area ?? null,
+    plants:
+      numbers.length === 0 || numbers.includes(null) ? null : numbers.reduce<number>((sum, one) => sum + (one ?? 0), 0),
+  };
+}
 
 /**
  * How something is to be mixed, while it is being chosen: the one setting that the card shows, the job is begun or
- * changed with, and the mix is noted with.
+ * changed with, and the mix is noted with. @param places what it is for, where that is known
  */
-export function useMixSetting(remedy: RemedyRow, { measures }: GardenView, initial: JobSetting = usualSetting) {
+export function useMixSetting(
+  remedy: RemedyRow,
+  { measures, brews, today }: GardenView,
+  initial: JobSetting = usualSettingOf(remedy, { brews, today }),
+  places: readonly PlaceSize[] = [],
+) {
   const [chosen, setChosen] = useState(initial);
   const volume = useQuantity(
     'volume',
-    jobVolume(remedy, initial),
+    jobVolume(remedy, initial, places),
     measures,
     initial.volumeMl === null ? 'guess' : 'kept',
   );
   const setting: JobSetting = { ...chosen, volumeMl: volume.base ?? null };
   return {
     setting,
-    /** What was not touched stays as it was: the field of the volume shows it rounded. */
     change: (next: Partial<Omit<JobSetting, 'volumeMl'>>) => setChosen({ ...chosen, ...next }),
     volume,
   };

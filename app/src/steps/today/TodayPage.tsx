@@ -127,20 +127,21 @@ function Overdue({ job, today }: { job: TodayView['overdue'][number]; today: str
   const [open, setOpen] = useState(false);
   const onError = (error: Error) => tell({ says: error.message });
   const { jobId, name, remedyName, bedName, pattern, since, steps } = job;
+  const title = name === remedyName ? remedyName : `${remedyName}: ${name}`;
   return (
     <Sheet tone="warn">
       <Row>
         <Tag pattern={pattern} width={40} />
-        <Body strong>{name === remedyName ? remedyName : `${remedyName}: ${name}`}</Body>
+        <Body strong>{title}</Body>
       </Row>
       <Small>{`${counted(steps.length, 'step stands', 'steps stand')} since ${dayWords(since, today)}${bedName === '' ? '' : `, ${bedName}`}.`}</Small>
       <Row wrap>
-        <Button kind="main" accessibilityLabel={`Do it now: ${remedyName}`} onPress={() => setOpen(!open)}>
+        <Button kind="main" accessibilityLabel={`Do it now: ${title}`} onPress={() => setOpen(!open)}>
           Do it now
         </Button>
         <Button
           kind="other"
-          accessibilityLabel={`Move on: ${remedyName}`}
+          accessibilityLabel={`Move on: ${title}`}
           disabled={moveOn.isPending}
           onPress={() =>
             moveOn.mutate(
@@ -158,7 +159,7 @@ function Overdue({ job, today }: { job: TodayView['overdue'][number]; today: str
           Move on
         </Button>
         <Button
-          accessibilityLabel={`Drop ${remedyName}`}
+          accessibilityLabel={`Drop ${title}`}
           disabled={endJob.isPending}
           onPress={() =>
             endJob.mutate(

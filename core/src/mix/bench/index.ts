@@ -16,6 +16,7 @@ export type { BenchTool } from './tool';
 export type { FieldSpec, NumberUnit } from './field';
 export { brewKinds, brewParts, daysToReady, type BrewKind } from './brews';
 export { oneShell } from './extraction';
+export { bedFields, bedSizeOf, cornersText, type BedSize } from './shapes';
 
 /** By subject: a new sum in one of these files is on the bench by being exported there. */
 const subjects = { doses, dilution, soapWater, bait, spray, extraction, feeds, brews, ground, helpers, growth };

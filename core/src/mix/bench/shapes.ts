@@ -88,3 +88,41 @@ export function areaOf(bed: Bed, system: MeasureSystem): { area: number; working
       return bed.shape satisfies never;
   }
 }
+
+/** Corners as they are typed, in what beds are paced out in there: "0,0 3,0 3,1". */
+export function cornersText(corners: readonly Corner[], system: MeasureSystem): string {
+  const one = toSi('length', 1, usualUnit('length', system), system) ?? 1;
+  const told = (metre: number) => Number((metre / one).toFixed(2));
+  return corners.map(([x, y]) => `${told(x)},${told(y)}`).join(' ');
+}
+
+/** A bed as it was measured, in metres and m²: only what its shape asks for. */
+export interface BedSize {
+  readonly shape: Bed['shape'];
+  readonly length?: number;
+  readonly width?: number;
+  readonly across?: number;
+  readonly cutLength?: number;
+  readonly cutWidth?: number;
+  readonly corners?: readonly Corner[];
+  readonly area: number;
+}
+
+/** A bed's size as it is typed into the fields of a bed. @throws InputError naming the field */
+export function bedSizeOf(given: Readonly<Record<string, unknown>>, system: MeasureSystem): BedSize {
+  const read = <Name extends keyof typeof bedFields>(name: Name) =>
+    bedFields[name].parse(given[name], `values.${name}`, system);
+  const bed = Object.fromEntries(
+    Object.keys(bedFields).map((name) => [name, read(name as keyof typeof bedFields)]),
+  ) as unknown as Bed;
+  const { area } = areaOf(bed, system);
+  const asked = Object.entries(bedFields).flatMap(([name, { spec }]) =>
+    spec.when?.is.includes(bed.shape) && name !== 'outline' && name !== 'area' ? [[name, bed[name as keyof Bed]]] : [],
+  );
+  return {
+    ...Object.fromEntries(asked),
+    shape: bed.shape,
+    ...(bed.shape === 'outline' ? { corners: cornersOf(bed.outline, system) } : {}),
+    area,
+  };
+}

@@ -1,0 +1,218 @@
+import type { BedView } from '@trowel/core/contract';
+import { bedFields, cornersText, type FieldSpec } from '@trowel/core/mix';
+import { inWords, squareMetres, type MeasureSystem } from '@trowel/core/quantities';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import Svg, { Circle, Polygon } from 'react-native-svg';
+import { View } from 'react-native';
+import { useMeasures } from '@/api/measures';
+import { useAct } from '@/api/queries';
+import { entry, usualEntries, valuesOf } from '@/steps/mix/formState';
+import { ToolForm, type ToolEntries } from '@/steps/mix/ToolForm';
+import { useRoles } from '@/theme/theme';
+import { Button } from '@/ui/Button';
+import { Row, Sheet } from '@/ui/layout';
+import { useNotice } from '@/ui/notice';
+import { NumberField } from '@/ui/NumberField';
+import { typedFor } from '@/ui/quantity';
+import { useFormValues } from '@/ui/useFormValues';
+import { Trouble } from '@/ui/states';
+import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
+
+type Size = NonNullable<BedView['size']>;
+const fields = Object.fromEntries(Object.entries(bedFields).map(([name, { spec }]) => [name, spec])) as Record<
+  string,
+  FieldSpec
+>;
+
+/** How large the bed is and how many plants stand in it: asked once, used wherever something is measured out for it. */
+export function BedSizeForm({ bed }: { bed: BedView }) {
+  const measures = useMeasures();
+  const [open, setOpen] = useState(false);
+  return (
+    <Sheet>
+      <Heading rank={3}>How large is it?</Heading>
+      {bed.size ? (
+        <Row wrap>
+          <Outline size={bed.size} />
+          <Body strong>{inWords(squareMetres(bed.size.area), measures)}</Body>
+        </Row>
+      ) : (
+        <Small>Nobody has measured it yet. Then amounts are worked out for the bed as a whole.</Small>
+      )}
+      <Row wrap>
+        <Toggle expanded={open} onPress={() => setOpen(!open)}>
+          {bed.size ? 'Measure it anew' : 'Measure it'}
+        </Toggle>
+      </Row>
+      {open && <Measure key={measures} bed={bed} measures={measures} close={() => setOpen(false)} />}
+      {bed.plantings.map((planting) => (
+        <HowMany key={planting.id} planting={planting} />
+      ))}
+    </Sheet>
+  );
+}
+
+function Measure({ bed, measures, close }: { bed: BedView; measures: MeasureSystem; close: () => void }) {
+  const setBedSize = useAct('setBedSize');
+  const tell = useNotice();
+  const { control } = useForm<ToolEntries>({ defaultValues: entriesOf(bed.size, measures) });
+  const entries = useFormValues(control);
+  const send = (values: Record<string, unknown> | null) =>
+    setBedSize.mutate(
+      { id: bed.id, body: { values } },
+      {
+        onSuccess: ({ area }) => {
+          tell({
+            says:
+              area === null ? `${bed.name} is not measured.` : `${bed.name}: ${inWords(squareMetres(area), measures)}.`,
+          });
+          close();
+        },
+      },
+    );
+  return (
+    <>
+      <ToolForm tool="mulch" fields={fields} control={control} entries={entries} system={measures} />
+      {setBedSize.error && <Trouble error={setBedSize.error} />}
+      <Row wrap>
+        <Button kind="main" disabled={setBedSize.isPending} onPress={() => send(valuesOf(fields, entries))}>
+          Keep it
+        </Button>
+        {bed.size && (
+          <Button disabled={setBedSize.isPending} onPress={() => send(null)}>
+            Forget it
+          </Button>
+        )}
+      </Row>
+    </>
+  );
+}
+
+/** The form as the bed was measured; where it was not, as beds usually are. */
+function entriesOf(size: Size | null, measures: MeasureSystem): ToolEntries {
+  const usual = usualEntries(fields, measures);
+  if (!size) return usual;
+  const length = (metre: number | undefined, name: string) =>
+    metre === undefined ? {} : { [name]: typedFor('length', metre, measures) };
+  return {
+    ...usual,
+    shape: entry(size.shape),
+    ...length(size.length, 'length'),
+    ...length(size.width, 'width'),
+    ...length(size.across, 'across'),
+    ...length(size.cutLength, 'cutLength'),
+    ...length(size.cutWidth, 'cutWidth'),
+    ...(size.corners ? { outline: entry(cornersText(size.corners, measures)) } : {}),
+    area: typedFor('area', size.area, measures),
+  };
+}
+
+const drawnTo = 72;
+
+/** The outline of the bed, to scale in itself. */
+function Outline({ size }: { size: Size }) {
+  const roles = useRoles();
+  const look = { fill: roles.goodGround, stroke: roles.text, strokeWidth: 1.5 };
+  const corners = cornersOf(size);
+  const span = Math.max(...corners.flat(), 0.1);
+  const at = (metre: number) => 4 + (metre / span) * (drawnTo - 8);
+  return (
+    <View aria-hidden>
+      <Svg width={drawnTo} height={drawnTo} viewBox={`0 0 ${drawnTo} ${drawnTo}`}>
+        {size.shape === 'circle' ? (
+          <Circle cx={drawnTo / 2} cy={drawnTo / 2} r={drawnTo / 2 - 4} {...look} />
+        ) : (
+          <Polygon points={corners.map(([x, y]) => `${at(x)},${at(y)}`).join(' ')} {...look} />
+        )}
+      </Svg>
+    </View>
+  );
+}
+
+function cornersOf({
+  shape,
+  length = 1,
+  width = 1,
+  cutLength = 0,
+  cutWidth = 0,
+  corners,
+  area,
+}: Size): [number, number][] {
+  switch (shape) {
+    case 'outline': {
+      const all = corners ?? [];
+      const [left, top] = [Math.min(...all.map(([x]) => x)), Math.min(...all.map(([, y]) => y))];
+      return all.map(([x, y]) => [x - left, y - top]);
+    }
+    case 'L':
+      return [
+        [0, 0],
+        [length - cutLength, 0],
+        [length - cutLength, cutWidth],
+        [length, cutWidth],
+        [length, width],
+        [0, width],
+      ];
+    case 'area': {
+      const side = Math.sqrt(area);
+      return [
+        [0, 0],
+        [side, 0],
+        [side, side],
+        [0, side],
+      ];
+    }
+    case 'circle':
+    case 'rectangle':
+      return [
+        [0, 0],
+        [length, 0],
+        [length, width],
+        [0, width],
+      ];
+    default:
+      return shape satisfies never;
+  }
+}
+
+function HowMany({ planting }: { planting: BedView['plantings'][number] }) {
+  const setHowMany = useAct('setHowMany');
+  const tell = useNotice();
+  const [text, setText] = useState(planting.number === null ? '' : String(planting.number));
+  const number = Number(text);
+  const isWrong = text.trim() !== '' && (!Number.isInteger(number) || number < 1);
+  const now = text.trim() === '' ? null : number;
+  return (
+    <>
+      <Row wrap style={{ alignItems: 'flex-end' }}>
+        <NumberField
+          label={planting.label}
+          says={`How many plants: ${planting.label}`}
+          unit="plants"
+          optional
+          value={text}
+          change={setText}
+          wrong={isWrong ? 'a whole number, 1 or more' : undefined}
+        />
+        {now !== planting.number && !isWrong && (
+          <Button
+            kind="other"
+            accessibilityLabel={`Keep the number of ${planting.label}`}
+            disabled={setHowMany.isPending}
+            onPress={() =>
+              setHowMany.mutate(
+                { id: planting.id, body: { number: now } },
+                { onSuccess: () => tell({ says: `${planting.label}: noted.` }) },
+              )
+            }
+          >
+            Keep it
+          </Button>
+        )}
+      </Row>
+      {setHowMany.error && <Trouble error={setHowMany.error} />}
+    </>
+  );
+}
