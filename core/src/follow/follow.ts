@@ -23,6 +23,8 @@ export interface FollowInput {
   readonly harmSeenOn?: IsoDate;
   /** The strength in use, in the recipe's unit. */
   readonly strength?: number;
+  /** The day on which the plan has the next look, where it has one: verdict and plan name one day. */
+  readonly nextLookOn?: IsoDate;
   /** What the judge has against one more round, by everything that this place has had and is to have. */
   readonly against: AgainstRound;
 }
@@ -59,12 +61,7 @@ const baitPatienceDays = 28;
  * and the next moves, best first. @throws RangeError without any look after the application.
  */
 export function follow(input: FollowInput): FollowResult {
-  const looks = [...input.looks].sort((a, b) => a.on.localeCompare(b.on));
-  const last = looks[looks.length - 1];
-  if (!last) throw new RangeError('there is no look after the application yet');
-  const day = daysBetween(input.appliedOn, last.on);
-  const change = changeOf(input.before.counts, last.counts, input.untreated);
-  const verdict = verdictOf(input, looks, day, change);
+  const { last, day, change, verdict } = judged(input);
   return {
     verdict,
     day,
@@ -77,7 +74,24 @@ export function follow(input: FollowInput): FollowResult {
   };
 }
 
-function verdictOf(input: FollowInput, looks: readonly Look[], day: number, change: ChangeResult): Verdict {
+/** The verdict alone, for lists: what to do next asks the judge about many days. @throws RangeError without any look */
+export const verdictNow = (input: Omit<FollowInput, 'against'>): Verdict => judged(input).verdict;
+
+function judged(input: Omit<FollowInput, 'against'>) {
+  const looks = [...input.looks].sort((a, b) => a.on.localeCompare(b.on));
+  const last = looks[looks.length - 1];
+  if (!last) throw new RangeError('there is no look after the application yet');
+  const day = daysBetween(input.appliedOn, last.on);
+  const change = changeOf(input.before.counts, last.counts, input.untreated);
+  return { last, day, change, verdict: verdictOf(input, looks, day, change) };
+}
+
+function verdictOf(
+  input: Omit<FollowInput, 'against'>,
+  looks: readonly Look[],
+  day: number,
+  change: ChangeResult,
+): Verdict {
   const { expect } = input.remedy;
   if (isHarm(input)) return 'plant-harmed';
   if (cleanTwice(looks, input.threshold, expect.twiceDaysApart)) return 'solved';
@@ -91,7 +105,7 @@ function verdictOf(input: FollowInput, looks: readonly Look[], day: number, chan
 }
 
 /** Burn or wilt soon after any of its applications, not only the first. */
-function isHarm({ appliedOn, allAppliedOn = [appliedOn], harmSeenOn }: FollowInput): boolean {
+function isHarm({ appliedOn, allAppliedOn = [appliedOn], harmSeenOn }: Omit<FollowInput, 'against'>): boolean {
   return (
     harmSeenOn !== undefined &&
     allAppliedOn.some((on) => {
@@ -124,7 +138,8 @@ function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: 
   const { expect, repeat } = input.remedy;
   const again = repeat === undefined ? undefined : nextRoundOn(input.against, lastLook, input.strength);
   const repeatMove: NextMove[] = again === undefined ? [] : [{ kind: 'repeat', on: again }];
-  const nextLook: NextMove = { kind: 'look-again', on: addDays(lastLook, expect.twiceDaysApart) };
+  const { nextLookOn } = input;
+  const nextLook: NextMove = { kind: 'look-again', on: nextLookOn ?? addDays(lastLook, expect.twiceDaysApart) };
   switch (verdict) {
     case 'solved':
       return [{ kind: 'end', lateLookOn: addDays(lastLook, expect.lateLookDays) }];
@@ -132,7 +147,9 @@ function nextMoves(input: FollowInput, verdict: Verdict, day: number, lastLook: 
       return [nextLook, ...repeatMove];
     case 'too-early':
       return [
-        day < expect.days[0] ? { kind: 'look-again', on: addDays(input.appliedOn, expect.days[0]) } : nextLook,
+        day < expect.days[0] && nextLookOn === undefined
+          ? { kind: 'look-again', on: addDays(input.appliedOn, expect.days[0]) }
+          : nextLook,
         ...repeatMove,
       ];
     case 'no-change':

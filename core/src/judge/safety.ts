@@ -30,11 +30,18 @@ const gravity: Record<SafetyRule['level'], number> = { note: 0, caution: 1, stop
 
 /** Every rule that a scene brings up, the gravest first. */
 export function rulesIn({ safetyRules }: Pick<Tables, 'safetyRules'>, scene: Scene): SafetyRule[] {
-  return safetyRules.filter(({ when }) => holds(when, scene)).sort((a, b) => gravity[b.level] - gravity[a.level]);
+  // Asked for every rule of a long list: what is in the scene is gathered once.
+  const classes = new Set(scene.things.flatMap((thing) => thing.classes));
+  return safetyRules
+    .filter(({ when }) => holds(when, scene, classes))
+    .sort((a, b) => gravity[b.level] - gravity[a.level]);
 }
 
-function holds(when: SafetyWhen, { things, facts = [], before = [], daysToHarvest }: Scene): boolean {
-  const classes = new Set(things.flatMap((thing) => thing.classes));
+function holds(
+  when: SafetyWhen,
+  { things, facts = [], before = [], daysToHarvest }: Scene,
+  classes: ReadonlySet<string>,
+): boolean {
   const { over, dose, before: earlier, harvestWithin, harvestUnknown } = when;
   return (
     (when.things ?? []).every((name) => classes.has(name)) &&

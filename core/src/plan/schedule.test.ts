@@ -370,4 +370,17 @@ describe('the order of a chain, to the hour', () => {
     const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: jet, chosenOn })] }));
     expect(plan.steps.find((item) => item.step.id === 'count')?.overdueSince).toBe(addDays(chosenOn, 2));
   });
+
+  test('what is drawn from a brew waits until that is ready, and has no day once it is past its best', () => {
+    const feed = remedy('feed', [step({ id: 'pour', applies: true, gap: [0, 3] })], ['feed']);
+    const brew = { readyOn: addDays(today, 4), bestBefore: addDays(today, 6) };
+    const plan = schedule(problem({ jobs: [job({ id: 'a', remedy: feed, brew })] }));
+    expect(plan.steps[0]?.date).toBe(brew.readyOn);
+    expect(new Set(plan.steps[0]?.passedOver.map(({ because }) => because))).toEqual(new Set(['brew-working']));
+    const late = schedule(
+      problem({ jobs: [job({ id: 'a', remedy: feed, brew: { readyOn: today, bestBefore: addDays(today, -1) } })] }),
+    );
+    expect(late.steps).toEqual([]);
+    expect(late.unplaced[0]?.passedOver[0]?.because).toBe('brew-past');
+  });
 });

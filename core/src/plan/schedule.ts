@@ -28,6 +28,8 @@ export interface Job {
   readonly skipped: readonly string[];
   /** When they were left out, where that is known: what follows counts its days from then. */
   readonly skippedOn?: readonly { readonly step: string; readonly on: IsoDate }[];
+  /** It is drawn from a brew: not before that is ready, nor past its best. */
+  readonly brew?: { readonly readyOn: IsoDate; readonly bestBefore: IsoDate };
   /** A test leaf was marked: nothing more is put on. */
   readonly isHalted?: boolean;
   readonly urgent?: boolean;
@@ -72,7 +74,8 @@ export type PlanReason =
 
 export interface PassedOver {
   readonly date: IsoDate;
-  readonly because: Hindrance | TimingCode | 'away' | 'past' | 'test-leaf' | 'step-before';
+  readonly because:
+    Hindrance | TimingCode | 'away' | 'past' | 'test-leaf' | 'step-before' | 'brew-working' | 'brew-past';
   /** What the judge said, where it was the judge. */
   readonly found?: CautionFound;
 }
@@ -348,6 +351,9 @@ function dayChoice(
   steps: readonly PlannedStep[],
 ): DayChoice {
   if (problem.daysAway?.includes(date)) return { kind: 'closed', passed: { date, because: 'away' } };
+  const brew = step.applies ? job.brew : undefined;
+  if (brew && date < brew.readyOn) return { kind: 'closed', passed: { date, because: 'brew-working' } };
+  if (brew && date > brew.bestBefore) return { kind: 'closed', passed: { date, because: 'brew-past' } };
   const found = step.applies ? againstDay(job, date, problem, steps) : undefined;
   if (found) return { kind: 'closed', passed: { date, because: found.code, found } };
   const sun = sunHours(date, problem.at);

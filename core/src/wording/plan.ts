@@ -22,6 +22,8 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   'wait-to-pick': 'too near to picking',
   'out-of-season': 'not its season',
   'test-leaf': 'the test leaf needs two days',
+  'brew-working': 'the brew is not ready',
+  'brew-past': 'the brew is past its best by then',
   'step-before': 'the step before it comes later that day',
   past: 'the right hours were over',
 };

@@ -114,9 +114,18 @@ function begin(context: ActContext, { caseId, remedy, wish, places, from, settin
     places,
     settingRow(context, remedy, brew ? { ...setting, batchId: brew.id } : setting),
   );
+  settle(context, id, remedy);
   // A rule that would stop it at the bed stops it here already: the plant, what this bed had, how near the harvest is.
   if (remedy) mustBeAllowed(context, jobs.oneJob(db, id), remedy, on);
   return id;
+}
+
+/** What is drawn from no brew is mixed at one strength from now on: the one that these plants bear. */
+function settle({ db, tables, today }: ActContext, id: string, remedy: RemedyRow | undefined): void {
+  const row = jobs.oneJob(db, id);
+  if (!remedy || row.strength !== null || row.batch_id !== null) return;
+  const strength = strengthOf(db, tables, row, remedy, today);
+  if (strength !== undefined) jobs.addSetting(db, id, row.chosen_on, { ...row, strength });
 }
 
 export const chooseRemedy = act('chooseRemedy', (context, { remedy, from, commandId: _, ...setting }, caseId) => {

@@ -112,6 +112,8 @@ export function addBed(db: Db, bed: Omit<BedRow, 'walking_order' | 'size'>): voi
 
 export const anyPlantings = (db: Db): PlantingRow[] =>
   any(db, plantingRow, 'SELECT * FROM planting WHERE removed_on IS NULL ORDER BY label');
+export const anyPlantingsIn = (db: Db, bedId: string): PlantingRow[] =>
+  any(db, plantingRow, 'SELECT * FROM planting WHERE bed_id = ? AND removed_on IS NULL ORDER BY label', bedId);
 export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined =>
   maybeOne(db, plantingRow, 'SELECT * FROM planting WHERE id = ?', id);
 

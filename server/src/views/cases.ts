@@ -10,7 +10,7 @@ import { anyBeds, anyPlantings, type BedRow, type PlantingRow } from '../store/g
 import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
 import { logEntryOf } from './log';
-import { followOf, jobName, jobViewOf } from './jobs';
+import { jobName, jobViewOf, verdictFor } from './jobs';
 import { layOut, type Deps } from './plan';
 import { situationOfCase } from './reading';
 import { roundsIn } from './step-safety';
@@ -43,7 +43,7 @@ function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSumm
         ...condition,
         name: keptWords(tables, 'conditions', condition.id),
       }));
-  const verdicts = jobs.flatMap((job) => followOf(db, tables, job)?.verdict ?? []);
+  const verdicts = jobs.flatMap((job) => verdictFor(db, tables, job) ?? []);
   const last = verdicts[verdicts.length - 1];
   return {
     id: row.id,

@@ -20,7 +20,7 @@ import {
   type BatchEventRow,
   type BatchRow,
 } from '../store/bench';
-import { anyPlantings, maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
+import { anyPlantingsIn, maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
 import { anyPlaces, anyStepsOf, type JobRow, type PlaceRow, type StepRow } from '../store/jobs';
 
 /**
@@ -75,10 +75,9 @@ export function maybeBrew(db: Db, id: string | null): { id: string; name: string
 /** How large each place of a job is, as far as the gardener has said. */
 export const sizesOf = (db: Db, jobId: string): { place: PlaceRow; size: PlaceSize }[] =>
   anyPlaces(db, jobId).map((place) => {
-    const here = anyPlantings(db).filter(({ id, bed_id }) =>
-      place.planting_id === null ? bed_id === place.bed_id : id === place.planting_id,
-    );
-    const numbers = here.map(({ number }) => number);
+    const here =
+      place.planting_id === null ? anyPlantingsIn(db, place.bed_id) : [maybeOnePlanting(db, place.planting_id)];
+    const numbers = here.map((planting) => planting?.number ?? null);
     return {
       place,
       size: {
@@ -91,6 +90,15 @@ export const sizesOf = (db: Db, jobId: string): { place: PlaceRow; size: PlaceSi
     };
   });
 
+/** What is wetted: the plants that a job names. */
+const plantsOf = (db: Db, jobId: string): string[] => [
+  ...new Set(
+    anyPlaces(db, jobId).flatMap(({ planting_id }) =>
+      planting_id === null ? [] : (maybeOnePlanting(db, planting_id)?.plant ?? []),
+    ),
+  ),
+];
+
 /** Where a job stands, as its amounts depend on it. */
 export function sceneOf(db: Db, row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id'>, today: string): JobScene {
   const garden = oneGarden(db);
@@ -99,13 +107,7 @@ export function sceneOf(db: Db, row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id
     measures: garden.measures,
     tapHardness: garden.tap_hardness,
     buttHardness: garden.butt_hardness,
-    plants: [
-      ...new Set(
-        anyPlaces(db, row.id).flatMap(({ planting_id }) =>
-          planting_id === null ? [] : (maybeOnePlanting(db, planting_id)?.plant ?? []),
-        ),
-      ),
-    ],
+    plants: plantsOf(db, row.id),
     places: sizesOf(db, row.id).map(({ size }) => size),
     today,
     batch: maybeBrew(db, row.batch_id)?.batch,
@@ -114,8 +116,16 @@ export function sceneOf(db: Db, row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id
 }
 
 /** The strength a job is done at on a day, in the recipe's own unit; undefined where nothing is mixed. */
-export const strengthOf = (db: Db, tables: Tables, row: JobRow, remedy: RemedyRow, on: string): number | undefined =>
-  jobStrength(tables, remedy, settingOf(row), sceneOf(db, row, on));
+export function strengthOf(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow, on: string): number | undefined {
+  if (!remedy.recipe) return undefined;
+  // Asked for every job of every list: only what is not settled is looked up.
+  if (row.strength !== null) return row.strength;
+  return jobStrength(tables, remedy, settingOf(row), {
+    batch: maybeBrew(db, row.batch_id)?.batch,
+    plants: plantsOf(db, row.id),
+    today: on,
+  });
+}
 
 /** What a round of a job takes on a day; undefined where nothing is mixed. */
 export const mixOf = (db: Db, tables: Tables, row: JobRow, remedy: RemedyRow, on: string): MixFound | undefined =>

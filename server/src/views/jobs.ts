@@ -1,6 +1,6 @@
 import type { FollowResponse, JobView, StepView } from '@trowel/core/contract';
 import { sayFollow } from '@trowel/core/headless';
-import { follow, summarise } from '@trowel/core/follow';
+import { follow, summarise, verdictNow } from '@trowel/core/follow';
 import {
   asksFor,
   countsOf,
@@ -14,8 +14,8 @@ import {
   type JobCounts,
 } from '@trowel/core/jobs';
 import { batchState } from '@trowel/core/mix';
-import { hindrances, sunHours, type PlannedStep } from '@trowel/core/plan';
-import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
+import { hindrances, sunHours, type Plan, type PlannedStep } from '@trowel/core/plan';
+import type { RemedyRow, StepSpec, Tables, Verdict } from '@trowel/core/tables';
 import {
   amountsWords,
   brewDrawnWords,
@@ -64,7 +64,7 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
   const cautions = isOpen
     ? applyCautions(db, tables, row, laidOut.today).map((found) => cautionWords(tables, found, measures))
     : [];
-  const card = mixOf(db, tables, row, remedy, laidOut.today);
+  const card = isOpen ? mixOf(db, tables, row, remedy, laidOut.today) : undefined;
   const carry = card?.kind === 'mix' ? carryWords(card, tables, measures) : null;
   const base = baseOf(deps, row, owner);
   const ofRound = remedy.steps.map((step): StepView => {
@@ -257,7 +257,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
       : [],
     steps: stepsOf(deps, laidOut, row),
     applied: appliedWords(db, tables, applied, remedy, laidOut.garden),
-    follow: followOf(db, tables, row) ?? null,
+    follow: followOf(db, tables, row, laidOut.plan) ?? null,
   };
 }
 
@@ -355,8 +355,8 @@ export function jobCounts(
   return countsOf(all, firstAt);
 }
 
-/** The verdict on one job; undefined while there is nothing to judge by. */
-export function followOf(db: Db, tables: Tables, row: JobRow): FollowResponse | undefined {
+/** What a job is judged by; undefined while there is nothing to judge by. */
+function judgedBy(db: Db, tables: Tables, row: JobRow) {
   const remedy = jobRemedy(tables, row);
   if (!remedy || isReminder(remedy)) return undefined;
   const applied = anyApplications(db, row.id);
@@ -368,19 +368,41 @@ export function followOf(db: Db, tables: Tables, row: JobRow): FollowResponse | 
   if (!before || !last) return undefined;
   const harm = after.filter(({ harmSeen }) => harmSeen).pop();
   const strength = applied[applied.length - 1]?.strength ?? strengthOf(db, tables, row, remedy, appliedOn);
-  const result = follow({
+  return {
     remedy,
-    appliedOn,
-    ...(dates.length > 0 ? { allAppliedOn: dates } : {}),
-    before: { on: before.on, counts: before.counts },
-    looks: after.map(({ on, counts }) => ({ on, counts })),
-    threshold: remedy.expect.clearBelow,
-    ...(untreatedBefore && untreatedAfter
-      ? { untreated: { before: untreatedBefore.counts, after: untreatedAfter.counts } }
-      : {}),
-    ...(harm ? { harmSeenOn: harm.on } : {}),
-    ...(strength === undefined ? {} : { strength }),
+    lastOn: last.on,
+    input: {
+      remedy,
+      appliedOn,
+      ...(dates.length > 0 ? { allAppliedOn: dates } : {}),
+      before: { on: before.on, counts: before.counts },
+      looks: after.map(({ on, counts }) => ({ on, counts })),
+      threshold: remedy.expect.clearBelow,
+      ...(untreatedBefore && untreatedAfter
+        ? { untreated: { before: untreatedBefore.counts, after: untreatedAfter.counts } }
+        : {}),
+      ...(harm ? { harmSeenOn: harm.on } : {}),
+      ...(strength === undefined ? {} : { strength }),
+    },
+  };
+}
+
+/** The verdict on one job, for lists; undefined while there is nothing to judge by. */
+export function verdictFor(db: Db, tables: Tables, row: JobRow): Verdict | undefined {
+  const found = judgedBy(db, tables, row);
+  return found && verdictNow(found.input);
+}
+
+/** The verdict on one job and what to do next, on the days of the plan; undefined while there is nothing to judge by. */
+function followOf(db: Db, tables: Tables, row: JobRow, plan: Plan): FollowResponse | undefined {
+  const found = judgedBy(db, tables, row);
+  if (!found) return undefined;
+  const { remedy, input, lastOn } = found;
+  const nextLook = plan.steps.find(({ job, step }) => job === row.id && step.phase === 'look');
+  const result = follow({
+    ...input,
+    ...(nextLook ? { nextLookOn: nextLook.date } : {}),
     against: againstRound(db, tables, row, remedy),
   });
-  return sayFollow(result, remedy, last.on);
+  return sayFollow(result, remedy, lastOn);
 }

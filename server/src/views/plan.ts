@@ -1,3 +1,4 @@
+import { batchState } from '@trowel/core/mix';
 import { schedule, type Job, type Plan, type Place } from '@trowel/core/plan';
 import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { gardenTime, type Clock } from '../clock';
@@ -14,7 +15,7 @@ import {
   type PlaceRow,
 } from '../store/jobs';
 import { standInWeather } from '../weather/stand-in';
-import { jobRemedy, roundOf } from './job';
+import { jobRemedy, maybeBrew, roundOf } from './job';
 import { maybeRemedy } from './step-safety';
 
 /** What every view and act works on; the tables have their amounts in this garden's measures. */
@@ -58,7 +59,7 @@ export function layOut({ db, tables, clock }: Deps): LaidOut {
     weather: standInWeather(placeOf(garden), today, forecastDays),
     jobs: [...jobs.values()].flatMap((row): Job[] => {
       const remedy = jobRemedy(tables, row);
-      return remedy ? jobsOf(db, tables, remedy, row, cases.get(row.case_id ?? ''), garden) : [];
+      return remedy ? jobsOf(db, tables, remedy, row, cases.get(row.case_id ?? ''), garden, today) : [];
     }),
     recent: recentIn(db, tables, jobs),
     tables,
@@ -76,6 +77,7 @@ function jobsOf(
   row: JobRow,
   owner: CaseRow | undefined,
   { time_zone }: GardenRow,
+  today: string,
 ): Job[] {
   const { progress, begins, isOver, isHalted, events } = roundOf(db, row, remedy);
   if (isOver) return [];
@@ -87,6 +89,8 @@ function jobsOf(
     const at = events.find((event) => event.step === step && event.outcome === 'done')?.at;
     return at === undefined ? {} : { hour: Math.floor(gardenTime(new Date(at), time_zone).hourNow) };
   };
+  const brew = maybeBrew(db, row.batch_id);
+  const stands = brew && batchState(brew.batch, today);
   return [
     {
       id: row.id,
@@ -97,6 +101,7 @@ function jobsOf(
       skipped: progress.skipped,
       skippedOn: events.flatMap(({ step, outcome, on_date }) => (outcome === 'skipped' ? [{ step, on: on_date }] : [])),
       isHalted,
+      ...(stands ? { brew: { readyOn: stands.readyOn, bestBefore: stands.bestBefore } } : {}),
       ...(harvestOn === undefined ? {} : { harvestOn }),
       sheltered: places.length > 0 && places.every(({ bed_id }) => isSheltered(maybeOneBed(db, bed_id)?.setting)),
       urgent: owner?.reading.action === 'treat-now',

@@ -30,11 +30,21 @@ export function LookPart({ view }: { view: CaseView }) {
 }
 
 /** Counting for one job: what was counted, what that says, and the next count. */
-export function JobLook({ job, caseId, isOpen }: { job: JobView; caseId: string | null; isOpen: boolean }) {
+export function JobLook({
+  job,
+  caseId,
+  isOpen,
+  title = job.remedyName,
+}: {
+  job: JobView;
+  caseId: string | null;
+  isOpen: boolean;
+  title?: string;
+}) {
   const { counts, measuredBy, wantsCount } = job;
   return (
     <View style={{ gap: space.s }}>
-      <Heading>{job.remedyName}</Heading>
+      <Heading>{title}</Heading>
       {job.follow && <VerdictCard follow={job.follow} {...(isOpen && caseId !== null ? { caseId } : {})} />}
       <CountsChart counts={counts} clearBelow={measuredBy.clearBelow} />
       {isOpen && (

@@ -117,14 +117,16 @@ function Outline({ size }: { size: Size }) {
   const look = { fill: roles.goodGround, stroke: roles.text, strokeWidth: 1.5 };
   const corners = cornersOf(size);
   const span = Math.max(...corners.flat(), 0.1);
-  const at = (metre: number) => 4 + (metre / span) * (drawnTo - 8);
+  const scale = (drawnTo - 8) / span;
+  const spare = (axis: 0 | 1) => (drawnTo - Math.max(...corners.map((corner) => corner[axis])) * scale) / 2;
+  const [left, top] = [spare(0), spare(1)];
   return (
     <View aria-hidden>
       <Svg width={drawnTo} height={drawnTo} viewBox={`0 0 ${drawnTo} ${drawnTo}`}>
         {size.shape === 'circle' ? (
           <Circle cx={drawnTo / 2} cy={drawnTo / 2} r={drawnTo / 2 - 4} {...look} />
         ) : (
-          <Polygon points={corners.map(([x, y]) => `${at(x)},${at(y)}`).join(' ')} {...look} />
+          <Polygon points={corners.map(([x, y]) => `${left + x * scale},${top + y * scale}`).join(' ')} {...look} />
         )}
       </Svg>
     </View>

@@ -22,7 +22,7 @@ export function JobPage() {
                 <Tag pattern={job.pattern} width={46} />
                 <JobSheet job={job} garden={place} isOpen={job.caseId === null} />
                 {job.caseId === null && job.remedy !== null && (
-                  <JobLook job={job} caseId={null} isOpen={job.endedOn === null} />
+                  <JobLook job={job} caseId={null} isOpen={job.endedOn === null} title="Does it help?" />
                 )}
                 <Row wrap>
                   {job.caseId !== null && <LinkButton href={`/cases/${job.caseId}?part=do`}>Open its case</LinkButton>}

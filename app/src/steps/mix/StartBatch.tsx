@@ -3,8 +3,9 @@ import type { BenchView } from '@trowel/core/contract';
 import { batchClasses, oneShell } from '@trowel/core/mix';
 import { batchKinds, type BatchKind } from '@trowel/core/tables';
 import { readNumber, type MeasureSystem } from '@trowel/core/quantities';
-import { batchNames, cautionWords } from '@trowel/core/wording';
+import { batchNames, capital, cautionWords, fieldWords } from '@trowel/core/wording';
 import { Controller, useForm } from 'react-hook-form';
+import { View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
 import { Choices } from '@/ui/Choices';
@@ -27,7 +28,13 @@ interface BatchForm {
   readonly vesselId: string | undefined;
   readonly shell: Typed;
   readonly acid: string;
+  readonly grain: Grain;
 }
+
+const grains = ['powder', 'crushed', 'pieces'] as const;
+type Grain = (typeof grains)[number];
+
+const grainWords = fieldWords('shell-extract', 'grain');
 
 /** Egg shells are counted where they are used. */
 const shells = [{ id: 'shells', base: oneShell, words: ['shell', 'egg shell', 'eggshell', 'egg', 'eggs'] }];
@@ -40,6 +47,7 @@ const openingForm = (measures: MeasureSystem): BatchForm => ({
   vesselId: undefined,
   shell: guessFor('mass', 50, measures),
   acid: '5',
+  grain: 'crushed',
 });
 
 /** A new brew: what, how much, where it stands, in which jar; the rules speak before it is begun. */
@@ -48,7 +56,7 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
   const tell = useNotice();
   const tables = useKnowledge();
   const { control } = useForm<BatchForm>({ defaultValues: openingForm(measures) });
-  const { kind, volume, warmth, lid, vesselId, shell, acid } = useFormValues(control);
+  const { kind, volume, warmth, lid, vesselId, shell, acid, grain } = useFormValues(control);
   const isShell = kind === 'shell-extract';
   const volumeMl = baseOf(volume, 'volume', measures);
   const celsius = baseOf(warmth, 'temperature', measures);
@@ -70,9 +78,7 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
           acknowledged: [...acknowledged],
           ...(isShell ? {} : { warmth: celsius }),
           ...(vesselId === undefined ? {} : { vesselId }),
-          ...(isShell
-            ? { shell: { grams: shellGrams ?? 0, acidPercent: acidPercent ?? 0, grain: 'crushed' as const } }
-            : {}),
+          ...(isShell ? { shell: { grams: shellGrams ?? 0, acidPercent: acidPercent ?? 0, grain } } : {}),
         },
       },
       { onSuccess: () => tell({ says: `${batchNames[kind]} has begun.` }) },
@@ -145,6 +151,21 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
           />
         )}
       </Row>
+      {isShell && (
+        <Controller
+          control={control}
+          name="grain"
+          render={({ field }) => (
+            <View role="group" aria-label={grainWords.label}>
+              <Choices
+                of={grains.map((id) => ({ id, name: capital(grainWords.options?.[id] ?? id) }))}
+                chosen={field.value}
+                choose={field.onChange}
+              />
+            </View>
+          )}
+        />
+      )}
       <Controller
         control={control}
         name="vesselId"

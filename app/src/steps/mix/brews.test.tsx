@@ -57,6 +57,19 @@ describe('a brew is begun', () => {
     expect(batches(garden)).toMatchObject([{ kind: 'shell-extract', leftMl: 1000 }]);
   });
 
+  test('powder is done in a day or two, where crushed shell takes most of a week', async () => {
+    const garden = open();
+    await reads('Start a brew');
+    press(/Shell/);
+    await reads('Acid in the vinegar');
+    press('Powder');
+    await reads('Begin today');
+    readAll();
+    press('Begin today');
+    await reads(/has begun/);
+    expect(batches(garden)[0]?.readyOn).toBe('2026-06-11');
+  });
+
   test('what is no amount keeps the button away, and what was typed', async () => {
     open();
     await reads('Start a brew');

@@ -208,7 +208,8 @@ export const partsPercent = defineTool({
     return {
       results: [
         way === 'to-percent'
-          ? result('percent', share, { digits: 3, main: true })
+          ? // One to thousands is a per cent of many noughts: cut after three, it would name other parts.
+            result('percent', share, { digits: share < 0.1 ? 5 : 3, main: true })
           : result('one-to', water, { digits: 2, main: true }),
         ...(way === 'to-percent' ? [result('one-to', water, { digits: 2 })] : []),
         result('one-in', water + 1, { digits: 2 }),
