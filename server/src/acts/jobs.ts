@@ -220,27 +220,26 @@ export const resumeJob = act('resumeJob', ({ db, tables }, _input, jobId) => {
 
 /** Leaves out the steps that should have been done by now, so that the job goes on with the next. */
 export const moveOn = act('moveOn', (context, _input, jobId) => {
-  const { db, tables, today, clock } = context;
+  const { db, tables, clock } = context;
   const row = theJob(db, jobId);
   const { plan } = layOut({ db, tables, clock });
   const remedy = jobRemedy(tables, row);
   const overdue = plan.steps.filter(({ job, overdueSince }) => job === row.id && overdueSince !== undefined);
   if (!remedy || overdue.length === 0) throw conflict('nothing-overdue', { name: jobName(tables, row) });
   const { round } = roundOf(db, row, remedy);
-  for (const { step } of overdue)
-    jobs.addStepEvent(db, {
-      job_id: row.id,
-      step: step.id,
-      round,
-      outcome: 'skipped',
-      result: null,
-      on_date: today,
-      at: clock().toISOString(),
-      count_id: null,
-    });
+  for (const { step } of overdue) note(context, { job_id: row.id, step: step.id, round, outcome: 'skipped' });
   finishIfDone(context, row.id);
   return { caseId: row.case_id, result: { skipped: overdue.map(({ step }) => step.id) } };
 });
+
+type Noted = Parameters<typeof jobs.addStepEvent>[1];
+
+/** Writes down what happened to a step, now. @returns the id of the event */
+const note = (
+  { db, today, clock }: ActContext,
+  event: Pick<Noted, 'job_id' | 'step' | 'round' | 'outcome'> & Partial<Noted>,
+): number =>
+  jobs.addStepEvent(db, { result: null, count_id: null, ...event, on_date: today, at: clock().toISOString() });
 
 /** A job of no case whose last step is done has come to its end; one that is taken back goes on. */
 function finishIfDone({ db, tables, today }: ActContext, id: string): void {
@@ -267,15 +266,7 @@ export const recordStep = act('recordStep', (context, { jobId, step, outcome, re
     const left = unread(applyCautions(db, tables, row, today), acknowledged);
     if (left.length > 0) throw refuseUnread(tables, left, garden.oneGarden(db).measures);
   }
-  const eventId = jobs.addStepEvent(db, {
-    job_id: row.id,
-    step,
-    round,
-    outcome,
-    ...answer,
-    on_date: today,
-    at: context.clock().toISOString(),
-  });
+  const eventId = note(context, { job_id: row.id, step, round, outcome, ...answer });
   const put = outcome === 'done' && spec.applies ? putOn(context, row, remedy, eventId) : undefined;
   finishIfDone(context, row.id);
   return { caseId: row.case_id, result: put ? { put } : {} };
@@ -391,7 +382,7 @@ export function mustHold(
 
 /** Takes a tick back; what was put on with it was not, and what was mixed with it stands where it was. */
 function undo(context: ActContext, row: jobs.JobRow, step: string) {
-  const { db, today, clock } = context;
+  const { db } = context;
   const event = jobs
     .anyStepsOf(db, row.id)
     .filter((one) => one.step === step)
@@ -402,16 +393,7 @@ function undo(context: ActContext, row: jobs.JobRow, step: string) {
     // Noted by itself before, it is still mixed.
     if (mix && mix.taken_back === 0 && isMixedWith(event, mix)) giveBack(db, mix);
   }
-  jobs.addStepEvent(db, {
-    job_id: row.id,
-    step,
-    round: event.round,
-    outcome: 'undone',
-    result: null,
-    on_date: today,
-    at: clock().toISOString(),
-    count_id: null,
-  });
+  note(context, { job_id: row.id, step, round: event.round, outcome: 'undone' });
   finishIfDone(context, row.id);
   return { caseId: row.case_id, result: {} };
 }
@@ -455,29 +437,21 @@ export function keepCount(context: ActContext, count: Count, caseId: string | nu
 }
 
 /** Ticks the step of a job that a count answers. */
-function tickFor({ db, tables, today, clock }: ActContext, row: jobs.JobRow, count: Count): string[] {
+function tickFor(context: ActContext, row: jobs.JobRow, count: Count): string[] {
+  const { db, tables, today } = context;
   const remedy = jobRemedy(tables, row);
   if (!remedy || row.ended_on !== null || row.chosen_on > today || !count.isTreated) return [];
   if (!serves(tables, count, { id: row.id, remedy })) return [];
   const { round, progress } = roundOf(db, row, remedy);
   const step = stepCountedFor(remedy, progress);
   if (!step) return [];
-  jobs.addStepEvent(db, {
-    job_id: row.id,
-    step: step.id,
-    round,
-    outcome: 'done',
-    result: 'counted',
-    on_date: today,
-    at: clock().toISOString(),
-    count_id: count.id,
-  });
+  note(context, { job_id: row.id, step: step.id, round, outcome: 'done', result: 'counted', count_id: count.id });
   return [step.id];
 }
 
 /** A count made by mistake: it counts no more, and the steps that it ticked are open again. */
 export const takeBackCount = act('takeBackCount', (context, _input, id) => {
-  const { db, today, clock } = context;
+  const { db } = context;
   const count = counts.maybeOneCount(db, id);
   if (!count) throw notFound('count', id);
   if (count.isTakenBack) throw conflict('taken-back-already');
@@ -485,14 +459,7 @@ export const takeBackCount = act('takeBackCount', (context, _input, id) => {
   counts.takeBackCount(db, id);
   for (const event of jobs.anyStepsOfCount(db, id))
     if (jobs.anyStepsOf(db, event.job_id).some((now) => now.id === event.id))
-      jobs.addStepEvent(db, {
-        ...event,
-        outcome: 'undone',
-        result: null,
-        on_date: today,
-        at: clock().toISOString(),
-        count_id: null,
-      });
+      note(context, { job_id: event.job_id, step: event.step, round: event.round, outcome: 'undone' });
   return { caseId: count.caseId, result: {} };
 });
 

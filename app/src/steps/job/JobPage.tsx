@@ -1,8 +1,11 @@
+import type { GardenView, JobView } from '@trowel/core/contract';
 import { useLocalSearchParams } from 'expo-router';
+import { View } from 'react-native';
 import { useGarden, useJob } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
 import { JobLook } from '@/steps/follow/LookPart';
-import { Page, Row } from '@/ui/layout';
+import { space } from '@/theme/theme';
+import { Page, Row, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Loaded } from '@/ui/states';
 import { JobSheet } from './JobSheet';
@@ -13,30 +16,37 @@ export function JobPage() {
   const query = useJob(id);
   const garden = useGarden();
   return (
-    <Page>
+    <Page wide>
       <Loaded query={query}>
-        {(job) => (
-          <Loaded query={garden}>
-            {(place) => (
-              <>
-                <Tag pattern={job.pattern} width={46} />
-                <JobSheet job={job} garden={place} isOpen={job.caseId === null} />
-                {job.caseId === null && job.remedy !== null && (
-                  <JobLook job={job} caseId={null} isOpen={job.endedOn === null} title="Does it help?" />
-                )}
-                <Row wrap>
-                  {job.caseId !== null && <LinkButton href={`/cases/${job.caseId}?part=do`}>Open its case</LinkButton>}
-                  {job.places.map(({ bedId, bedName }) => (
-                    <LinkButton key={bedId} href={`/garden/${bedId}`}>
-                      {bedName}
-                    </LinkButton>
-                  ))}
-                </Row>
-              </>
-            )}
-          </Loaded>
-        )}
+        {(job) => <Loaded query={garden}>{(place) => <WorkOrder job={job} garden={place} />}</Loaded>}
       </Loaded>
     </Page>
+  );
+}
+
+function WorkOrder({ job, garden }: { job: JobView; garden: GardenView }) {
+  const wide = useIsWide();
+  const isOwn = job.caseId === null;
+  const column = { flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 } as const;
+  return (
+    <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
+      <View style={column}>
+        <Tag pattern={job.pattern} width={46} />
+        <JobSheet job={job} garden={garden} isOpen={isOwn} />
+        <Row wrap>
+          {job.caseId !== null && <LinkButton href={`/cases/${job.caseId}?part=do`}>Open its case</LinkButton>}
+          {job.places.map(({ bedId, bedName, plantingId }) => (
+            <LinkButton key={`${bedId}-${plantingId}`} href={`/garden/${bedId}`}>
+              {bedName}
+            </LinkButton>
+          ))}
+        </Row>
+      </View>
+      {isOwn && job.remedy !== null && (
+        <View style={column}>
+          <JobLook job={job} caseId={null} isOpen={job.endedOn === null} title="Does it help?" />
+        </View>
+      )}
+    </View>
   );
 }

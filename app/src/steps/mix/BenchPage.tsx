@@ -120,21 +120,22 @@ function BenchMix({ remedy, garden }: { remedy: RemedyRow; garden: GardenView })
       <Heading rank={3}>{remedy.name}</Heading>
       <Small>{gradeWords[remedy.grade]}</Small>
       <Body>{remedy.honest}</Body>
-      {chosen && strengths.length > 1 && (
-        <Row wrap>
-          <Small style={{ flexShrink: 1 }}>{sentence(`${chosen.label}: ${chosen.why}`)}</Small>
-          <Toggle
-            pressed={kept === chosen.id}
-            label={`Always begin ${lowerFirst(remedy.name)} with ${chosen.label}`}
-            onPress={() =>
-              setPreferences.mutate({ body: { schools: { [remedy.id]: kept === chosen.id ? null : chosen.id } } })
-            }
-          >
-            Keep to this
-          </Toggle>
-        </Row>
-      )}
-      <MixCard remedy={remedy} garden={garden} mix={mix} />
+      <MixCard remedy={remedy} garden={garden} mix={mix}>
+        {chosen && strengths.length > 1 && (
+          <Row wrap>
+            <Small style={{ flexShrink: 1 }}>{sentence(`${chosen.label}: ${chosen.why}`)}</Small>
+            <Toggle
+              pressed={kept === chosen.id}
+              label={`Always begin ${lowerFirst(remedy.name)} with ${chosen.label}`}
+              onPress={() =>
+                setPreferences.mutate({ body: { schools: { [remedy.id]: kept === chosen.id ? null : chosen.id } } })
+              }
+            >
+              Keep to this
+            </Toggle>
+          </Row>
+        )}
+      </MixCard>
       <Row>
         <Toggle expanded={planning} onPress={() => setPlanning(!planning)}>
           Plan this

@@ -33,10 +33,12 @@ interface MixCardProps {
   readonly nearby?: readonly string[];
   /** The job it is mixed for, where one is under way. */
   readonly jobId?: string;
+  /** What stands below the choice of strengths. */
+  readonly children?: ReactNode;
 }
 
 /** How much of what: spoons and fill line, what hard water takes, cautions, and the working a tap away. */
-export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId }: MixCardProps) {
+export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId, children }: MixCardProps) {
   const { measures } = garden;
   const { setting, change, volume } = mix;
   const [typed, setTyped] = useState(nothingTyped);
@@ -85,6 +87,7 @@ export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId }
           </Row>
         </View>
       )}
+      {children}
       {brews.length > 0 && (
         <View role="group" aria-label="Drawn from">
           <Row wrap>
