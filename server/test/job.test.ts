@@ -283,3 +283,67 @@ describe('a job of no case', () => {
     expect(stop.detail).toMatch(/ferns/);
   });
 });
+
+describe('a recipe of the gardener’s own as a job', () => {
+  const document = {
+    format: 'wise-trowel-recipe',
+    version: 1,
+    name: 'Aunt’s soap',
+    basedOn: 'soap-spray',
+    parts: [{ ingredient: 'liquid-soap', amount: 8, unit: 'mL/L' }],
+    keepsDays: 1,
+  };
+  const kept = async (more: object = {}) => (await post('/recipes', { document: { ...document, ...more } })).id ?? '';
+  /** Several cautions are read on the way. */
+  const skipTest = (jobId: string) => post('/steps', { jobId, step: 'test-leaf', outcome: 'skipped' });
+
+  test('has the chain of what it was begun from, its own amounts, and counts for the pace of this place', async () => {
+    await post('/cupboard', { ingredient: 'liquid-soap', amount: 100, unit: 'mL' });
+    const recipeId = await kept();
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const { id = '' } = await post('/cases', { bedId, plantingId });
+    const { id: jobId = '' } = await post(`/cases/${id}/remedies`, { recipeId, volumeMl: 1000 });
+    const job = await theJob(jobId);
+    expect(job).toMatchObject({ remedy: null, remedyName: 'Aunt’s soap', amounts: { strength: null, volumeMl: 1000 } });
+    expect(job.steps.map(({ step }) => step)).toEqual(expect.arrayContaining(['count', 'test-leaf', 'spray']));
+    expect(job.amounts?.carry).toMatch(/^1⅝ teaspoons of true liquid soap to 990 mL/);
+    await skipTest(jobId);
+    await tick(jobId, 'spray');
+    expect((await theBench()).cupboard[0]?.amount).toBe(92);
+    expect((await theCase(id)).log[0]?.says).toMatch(/1 L of ready mix/);
+    // Soap is soap: the next day a soap spray comes too soon.
+    world.setNow('2026-06-11T17:00:00Z');
+    const { id: second = '' } = await post(`/cases/${id}/remedies`, { remedy: 'soap-spray' });
+    await skipTest(second);
+    const soon = await refused('/steps', { jobId: second, step: 'spray', outcome: 'done' }, 409);
+    expect(soon.detail).toMatch(/days/);
+    // The same recipe is not begun twice, and deleting it takes nothing from the job.
+    await refused(`/cases/${id}/remedies`, { recipeId }, 409);
+    await post(`/recipes/${recipeId}/delete`);
+    expect((await theJob(jobId)).remedyName).toBe('Aunt’s soap');
+  });
+
+  test('begun from nothing it has one step; what it must not go on is stopped by what is in it', async () => {
+    const recipeId = await kept({
+      name: 'Nettle water',
+      basedOn: undefined,
+      goesOn: 'soil',
+      parts: [{ ingredient: 'weed-brew', amount: 50, unit: 'mL/L' }],
+    });
+    const bedId = (await post('/beds', { name: 'One', setting: 'bed' })).id ?? '';
+    const { id: jobId = '' } = await post('/jobs', { recipeId, places: [{ bedId }], everyDays: 14 });
+    expect((await theJob(jobId)).steps).toMatchObject([{ step: 'apply', does: 'Put on: Nettle water' }]);
+    await tick(jobId, 'apply');
+    expect(await theJob(jobId)).toMatchObject({ round: 2, applied: [{ says: expect.stringMatching(/1\.5 L.*One/) }] });
+    const unknown = await refused('/jobs', { recipeId: 'nowhere', places: [{ bedId }] }, 422);
+    expect(unknown.fields[0].field).toBe('recipeId');
+  });
+
+  test('on a plant that what it was begun from would burn, it is refused like that', async () => {
+    const recipeId = await kept();
+    const bedId = (await post('/beds', { name: 'Sill', setting: 'indoors' })).id ?? '';
+    const { id: plantingId = '' } = await post(`/beds/${bedId}/plantings`, { plant: 'maidenhair fern' });
+    const stop = await refused('/jobs', { recipeId, places: [{ bedId, plantingId }] }, 409);
+    expect(stop.detail).toMatch(/ferns/);
+  });
+});

@@ -92,11 +92,13 @@ export const jobView = z.object({
   caseId: z.string().nullable(),
   caseName: z.string().nullable(),
   pattern: z.number(),
-  /** Of what it is; null for a reminder. */
+  /** Of what it is; null for a reminder, and for a recipe of the gardener's own. */
   remedy: z.string().nullable(),
   remedyName: z.string(),
   /** The knowledge still has it; else only its name is shown. */
   isKnown: z.boolean(),
+  /** Something is put on: it can be counted whether it helps. */
+  isPutOn: z.boolean(),
   places: z.array(
     z.object({
       bedId: z.string(),
@@ -119,7 +121,8 @@ export const jobView = z.object({
   /** What a round takes: strength, ready mix, what to carry, and the brew it is drawn from; null where nothing is mixed. */
   amounts: z
     .object({
-      strength: z.number(),
+      /** Null for a recipe of the gardener's own. */
+      strength: z.number().nullable(),
       volumeMl: z.number(),
       says: z.string(),
       carry: z.string().nullable(),

@@ -27,7 +27,9 @@ const rhythm = {
 
 export const chooseRemedy = z.strictObject({
   commandId,
-  remedy: z.string().min(1),
+  remedy: z.string().min(1).optional(),
+  /** Or a recipe of the gardener's own. */
+  recipeId: id.optional(),
   ...setting,
   /** Not before this day: what is for a month to come. */
   from: isoDate.optional(),
@@ -38,6 +40,8 @@ export const planJob = z.strictObject({
   commandId,
   remedy: z.string().min(1).optional(),
   wish: z.string().trim().min(1).max(200).optional(),
+  /** A recipe of the gardener's own. */
+  recipeId: id.optional(),
   places: z
     .array(z.strictObject({ bedId: id, plantingId: id.optional() }))
     .max(40)

@@ -2,6 +2,6 @@ export * from './amounts';
 export * from './chain';
 export * from './counts';
 export * from './needs';
-export * from './reminder';
+export * from './own';
 export * from './setting';
 export * from './rounds';

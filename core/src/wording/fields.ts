@@ -73,7 +73,7 @@ export const fieldSentences = {
   'no-such': 'there is none with the id "{given}"',
   'not-drawn-from': '{remedy} is not made from {brew}',
   'day-past': '{day} is over; name a day to come',
-  'remedy-or-wish': 'name a remedy, or say in your own words what is to be done: one of the two',
+  'remedy-or-wish': 'name a remedy or a recipe of your own, or say in your own words what is to be done: one of them',
   'no-place': 'say where: name one bed at least',
   'case-or-job': 'say which case it belongs to, or which job',
   'count-first': 'count first ({what}), or say that you could not',

@@ -120,3 +120,7 @@ export function fillsWords(
     ? full
     : `${full}, and ${inWords(mL(Math.round(lastMl)), system)} more: that goes where it is worst`;
 }
+
+/** "1.5 L of ready mix". */
+export const readyMixWords = (volumeMl: number, system: MeasureSystem): string =>
+  `${inWords(mL(Math.round(volumeMl)), system)} of ready mix`;

@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { inputError, type ParsedOf } from '@trowel/core/contract';
+import { inputError, type ParsedOf, type RecipeDocument } from '@trowel/core/contract';
 import {
   asksFor,
   brewFor,
   isDrawnFrom,
   openSteps,
+  ownRow,
   serves,
   sharesOf,
   stepCountedFor,
@@ -90,13 +91,15 @@ interface Beginning {
   readonly caseId: string | null;
   readonly remedy: RemedyRow | undefined;
   readonly wish: string | null;
+  /** A recipe of the gardener's own, which `remedy` stands for. */
+  readonly recipe?: RecipeDocument | undefined;
   readonly places: readonly { readonly bed_id: string; readonly planting_id: string | null }[];
   readonly from: string | undefined;
   readonly setting: Setting;
 }
 
 /** Begins a job. A brew that is ready is drawn from without being asked for. @returns its id */
-function begin(context: ActContext, { caseId, remedy, wish, places, from, setting }: Beginning): string {
+function begin(context: ActContext, { caseId, remedy, wish, recipe, places, from, setting }: Beginning): string {
   const { db, today } = context;
   const id = randomUUID();
   const on = from !== undefined && from > today ? from : today;
@@ -106,8 +109,9 @@ function begin(context: ActContext, { caseId, remedy, wish, places, from, settin
     {
       id,
       case_id: caseId,
-      remedy: remedy?.id ?? null,
+      remedy: recipe ? null : (remedy?.id ?? null),
       wish,
+      recipe: recipe ?? null,
       pattern: jobs.countJobs(db) % tagPatterns,
       chosen_on: on,
     },
@@ -123,22 +127,25 @@ function begin(context: ActContext, { caseId, remedy, wish, places, from, settin
 /** What is drawn from no brew is mixed at one strength from now on: the one that these plants bear. */
 function settle({ db, tables, today }: ActContext, id: string, remedy: RemedyRow | undefined): void {
   const row = jobs.oneJob(db, id);
-  if (!remedy || row.strength !== null || row.batch_id !== null) return;
+  if (!remedy?.recipe || row.strength !== null || row.batch_id !== null) return;
   const strength = strengthOf(db, tables, row, remedy, today);
   if (strength !== undefined) jobs.addSetting(db, id, row.chosen_on, { ...row, strength });
 }
 
-export const chooseRemedy = act('chooseRemedy', (context, { remedy, from, commandId: _, ...setting }, caseId) => {
-  const { db, tables, today } = context;
+export const chooseRemedy = act('chooseRemedy', (context, input, caseId) => {
+  const { remedy, recipeId, from, commandId: _, ...setting } = input;
+  const { db, today } = context;
   const row = theOpenCase(db, caseId);
-  const remedyRow = tables.remedies.find(({ id }) => id === remedy);
-  if (!remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
-  if (jobs.anyJobs(db, row.id).some((other) => other.remedy === remedy && other.ended_on === null))
-    throw conflict('under-way', { remedy: remedyRow.name });
+  if ((remedy === undefined) === (recipeId === undefined)) throw inputError('remedy', 'remedy-or-wish');
+  const { remedyRow, recipe } = whatIs(context, remedy, recipeId);
+  const isSame = (other: jobs.JobRow) => (recipe ? other.recipe?.name === recipe.name : other.remedy === remedy);
+  if (jobs.anyJobs(db, row.id).some((other) => isSame(other) && other.ended_on === null))
+    throw conflict('under-way', { remedy: remedyRow?.name ?? '' });
   const id = begin(context, {
     caseId: row.id,
     remedy: remedyRow,
     wish: null,
+    recipe,
     places: [{ bed_id: row.bed_id, planting_id: row.planting_id }],
     from,
     setting,
@@ -149,15 +156,31 @@ export const chooseRemedy = act('chooseRemedy', (context, { remedy, from, comman
   return { caseId: row.id, result: { id } };
 });
 
+/** The remedy that is named, or the recipe of one's own with what stands for it. @throws InputError naming the field */
+function whatIs(
+  { db, tables }: ActContext,
+  remedy: string | undefined,
+  recipeId: string | undefined,
+): { remedyRow: RemedyRow | undefined; recipe: RecipeDocument | undefined } {
+  if (recipeId !== undefined) {
+    const kept = bench.maybeOneRecipe(db, recipeId);
+    if (!kept) throw inputError('recipeId', 'no-such', { given: recipeId });
+    return { remedyRow: ownRow(tables, kept.document), recipe: kept.document };
+  }
+  const remedyRow = remedy === undefined ? undefined : maybeRemedy(tables, remedy);
+  if (remedy !== undefined && !remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
+  return { remedyRow, recipe: undefined };
+}
+
 /** A count made so many days before a remedy is chosen still is the count before. */
 const countKeepsDays = 3;
 
 export const planJob = act('planJob', (context, input) => {
-  const { db, tables } = context;
-  const { remedy, wish, places, from, commandId: _, ...setting } = input;
-  if ((remedy === undefined) === (wish === undefined)) throw inputError('remedy', 'remedy-or-wish');
-  const remedyRow = remedy === undefined ? undefined : maybeRemedy(tables, remedy);
-  if (remedy !== undefined && !remedyRow) throw inputError('remedy', 'unknown-remedy', { given: remedy });
+  const { db } = context;
+  const { remedy, wish, recipeId, places, from, commandId: _, ...setting } = input;
+  if ([remedy, wish, recipeId].filter((one) => one !== undefined).length !== 1)
+    throw inputError('remedy', 'remedy-or-wish');
+  const { remedyRow, recipe } = whatIs(context, remedy, recipeId);
   if (remedyRow && places.length === 0) throw inputError('places', 'no-place');
   const rows = places.map(({ bedId, plantingId }, at) => {
     const bed = garden.maybeOneBed(db, bedId);
@@ -167,7 +190,15 @@ export const planJob = act('planJob', (context, input) => {
       throw inputError(`places[${at}].plantingId`, 'not-in-bed', { given: plantingId, bed: bed.name });
     return { bed_id: bedId, planting_id: plantingId ?? null };
   });
-  const id = begin(context, { caseId: null, remedy: remedyRow, wish: wish ?? null, places: rows, from, setting });
+  const id = begin(context, {
+    caseId: null,
+    remedy: remedyRow,
+    wish: wish ?? null,
+    recipe,
+    places: rows,
+    from,
+    setting,
+  });
   return { caseId: null, result: { id } };
 });
 
@@ -183,7 +214,7 @@ export function setJob(context: ActContext, row: jobs.JobRow, given: Setting): v
   if (row.ended_on !== null) throw conflict('job-ended', { name: jobName(tables, row) });
   const remedy = jobRemedy(tables, row);
   jobs.addSetting(db, row.id, today, settingRow(context, remedy, given, row));
-  if (remedy && row.remedy !== null) mustBeAllowed(context, jobs.oneJob(db, row.id), remedy, today);
+  if (remedy && row.wish === null) mustBeAllowed(context, jobs.oneJob(db, row.id), remedy, today);
 }
 
 /** Ends jobs, and tells what is taken off the plan with them. */
@@ -301,7 +332,7 @@ function answerOf(
 /** Writes down what was put on, in each place its share; what was not noted as mixed is mixed with it. */
 function putOn(context: ActContext, row: jobs.JobRow, remedy: RemedyRow, eventId: number) {
   const { db, tables, today } = context;
-  const mix = remedy.recipe ? mixFor(context, row, remedy, eventId) : undefined;
+  const mix = remedy.recipe || row.recipe ? mixFor(context, row, remedy, eventId) : undefined;
   const places = sizesOf(db, row.id);
   const strength = mix?.strength ?? strengthOf(db, tables, row, remedy, today) ?? null;
   const shares = mix

@@ -4,13 +4,14 @@
 CREATE TABLE job (
   id TEXT PRIMARY KEY,
   case_id TEXT REFERENCES cases (id),                        -- why; NULL: the gardener's own wish
-  remedy TEXT,                                               -- what; NULL: a reminder in the gardener's own words
+  remedy TEXT,                                               -- what; NULL: in the gardener's own words, or by an own recipe
   wish TEXT,
+  recipe TEXT CHECK (json_valid(recipe)),                    -- what; a recipe of the gardener's own, as it was then
   pattern INTEGER NOT NULL DEFAULT 0,                        -- which tag pattern is drawn, where it is of no case
   chosen_on TEXT NOT NULL,                                   -- not before this day
   ended_on TEXT,
   ended_because TEXT CHECK (ended_because IN ('stopped', 'case-closed', 'done')),
-  CHECK ((remedy IS NULL) <> (wish IS NULL))
+  CHECK ((remedy IS NOT NULL) + (wish IS NOT NULL) + (recipe IS NOT NULL) = 1)
 ) STRICT;
 CREATE INDEX job_by_case ON job (case_id);
 INSERT INTO job (id, case_id, remedy, chosen_on, ended_on)

@@ -1,8 +1,14 @@
+import { recipeDocument } from '@trowel/core/contract';
 import { jobEnds, jobWaters } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId } from './ids';
 import { any, insert, jsonText, maybeOne, run } from './rows';
+
+const maybeRecipe = z
+  .string()
+  .nullable()
+  .transform((text) => (text === null ? null : recipeDocument.parse(JSON.parse(text))));
 
 /** A job with the setting that holds now. */
 const jobRow = z.object({
@@ -12,6 +18,8 @@ const jobRow = z.object({
   /** Null: a reminder, which `wish` says. */
   remedy: storedId('remedies').nullable(),
   wish: z.string().nullable(),
+  /** A recipe of the gardener's own, as it was when the job began. */
+  recipe: maybeRecipe,
   pattern: z.number(),
   chosen_on: z.string(),
   ended_on: z.string().nullable(),
@@ -98,11 +106,12 @@ export function addJob(
 ): void {
   run(
     db,
-    'INSERT INTO job (id, case_id, remedy, wish, pattern, chosen_on) VALUES (?, ?, ?, ?, ?, ?)',
+    'INSERT INTO job (id, case_id, remedy, wish, recipe, pattern, chosen_on) VALUES (?, ?, ?, ?, ?, ?, ?)',
     row.id,
     row.case_id,
     row.remedy,
     row.wish,
+    row.recipe === null ? null : JSON.stringify(row.recipe),
     row.pattern,
     row.chosen_on,
   );
@@ -190,6 +199,7 @@ const applicationRow = z.object({
   bed_id: z.string(),
   planting_id: z.string().nullable(),
   remedy: storedId('remedies'),
+  recipe: maybeRecipe,
   on_date: z.string(),
   at: z.string(),
   strength: z.number().nullable(),
@@ -199,15 +209,15 @@ const applicationRow = z.object({
 export type ApplicationRow = z.infer<typeof applicationRow>;
 
 /** Those whose step still counts as done. */
-const holding = `SELECT a.event_id, a.job_id, a.bed_id, a.planting_id, a.remedy, a.on_date, e.at, a.strength, a.volume_ml, a.mix_id
-  FROM application AS a JOIN step_event AS e ON e.id = a.event_id
+const holding = `SELECT a.event_id, a.job_id, a.bed_id, a.planting_id, a.remedy, j.recipe, a.on_date, e.at, a.strength, a.volume_ml, a.mix_id
+  FROM application AS a JOIN step_event AS e ON e.id = a.event_id JOIN job AS j ON j.id = a.job_id
   WHERE e.id = (SELECT MAX(id) FROM step_event WHERE job_id = e.job_id AND step = e.step AND round = e.round)`;
 export const anyApplications = (db: Db, jobId: string): ApplicationRow[] =>
   any(db, applicationRow, `${holding} AND a.job_id = ? ORDER BY e.at, a.id`, jobId);
 export const anyApplicationsInBed = (db: Db, bedId: string): ApplicationRow[] =>
   any(db, applicationRow, `${holding} AND a.bed_id = ? ORDER BY e.at, a.id`, bedId);
 
-export const addApplication = (db: Db, row: Omit<ApplicationRow, 'at'>) =>
+export const addApplication = (db: Db, row: Omit<ApplicationRow, 'at' | 'recipe'>) =>
   run(
     db,
     `INSERT INTO application (event_id, job_id, bed_id, planting_id, remedy, on_date, strength, volume_ml, mix_id)

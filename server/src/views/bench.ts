@@ -9,9 +9,8 @@ import type { Db } from '../database';
 import * as bench from '../store/bench';
 import { oneGarden } from '../store/garden';
 import { anyApplications, anyOpenJobs } from '../store/jobs';
-import { batchOf, mixOf } from './job';
+import { batchOf, jobRemedy, mixOf } from './job';
 import type { Deps } from './plan';
-import { maybeRemedy } from './step-safety';
 
 /** The bench as it stands: brews, cupboard, sprayers, own recipes and own rules. */
 export function benchViewOf({ db, tables, clock }: Deps): BenchView {
@@ -87,7 +86,7 @@ export const keptOf = (db: Db): Kept[] =>
 /** What jobs under way will mix, each as it is set; what is drawn from a brew needs nothing from the shelf. */
 const mixesUnderWay = (db: Db, tables: Tables, today: string): Needed[] =>
   anyOpenJobs(db).flatMap((row) => {
-    const remedy = row.remedy === null ? undefined : maybeRemedy(tables, row.remedy);
+    const remedy = row.wish === null ? jobRemedy(tables, row) : undefined;
     const card = remedy && mixOf(db, tables, row, remedy, today);
     if (!remedy || card?.kind !== 'mix') return [];
     const put = new Set(anyApplications(db, row.id).map(({ event_id }) => event_id)).size;

@@ -1,6 +1,8 @@
 import {
   jobMix,
   jobStrength,
+  jobVolume,
+  ownRow,
   reminderRow,
   roundNow,
   roundSteps,
@@ -9,7 +11,8 @@ import {
   type PlaceSize,
   type RoundNow,
 } from '@trowel/core/jobs';
-import type { Batch, MixFound } from '@trowel/core/mix';
+import { InputError } from '@trowel/core/contract';
+import { mixOwn, type Batch, type MixFound } from '@trowel/core/mix';
 import type { RemedyRow, Tables } from '@trowel/core/tables';
 import type { Db } from '../database';
 import {
@@ -24,15 +27,15 @@ import { anyPlantingsIn, maybeOneBed, maybeOnePlanting, oneGarden } from '../sto
 import { anyPlaces, anyStepsOf, type JobRow, type PlaceRow, type StepRow } from '../store/jobs';
 
 /**
- * What a job is: a remedy of the knowledge (in a routine, one round of it), or a reminder; undefined where the knowledge
+ * What a job is: a remedy of the knowledge or a recipe of one's own (in a routine, one round of it), or a reminder; undefined where the knowledge
  * no longer has it.
  */
 export function jobRemedy(
   tables: Tables,
-  { remedy, wish, every_days }: Pick<JobRow, 'remedy' | 'wish' | 'every_days'>,
+  { remedy, wish, recipe, every_days }: Pick<JobRow, 'remedy' | 'wish' | 'recipe' | 'every_days'>,
 ): RemedyRow | undefined {
   if (wish !== null) return reminderRow(wish);
-  const row = tables.remedies.find(({ id }) => id === remedy);
+  const row = recipe === null ? tables.remedies.find(({ id }) => id === remedy) : ownRow(tables, recipe);
   return row && every_days !== null ? { ...row, steps: roundSteps(row) } : row;
 }
 
@@ -127,6 +130,20 @@ export function strengthOf(db: Db, tables: Tables, row: JobRow, remedy: RemedyRo
   });
 }
 
-/** What a round of a job takes on a day; undefined where nothing is mixed. */
-export const mixOf = (db: Db, tables: Tables, row: JobRow, remedy: RemedyRow, on: string): MixFound | undefined =>
-  jobMix(tables, remedy, settingOf(row), sceneOf(db, row, on));
+/** What a round of a job takes on a day; undefined where nothing is mixed, or what goes in is no longer known. */
+export function mixOf(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow, on: string): MixFound | undefined {
+  const scene = sceneOf(db, row, on);
+  const { recipe } = row;
+  if (recipe === null) return jobMix(tables, remedy, settingOf(row), scene);
+  return ifKnown(() => mixOwn(tables, recipe, jobVolume(remedy, settingOf(row), scene.places)));
+}
+
+/** An own recipe may name what is no longer known: then nothing can be said of it. */
+export function ifKnown<Answer>(work: () => Answer): Answer | undefined {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof InputError) return undefined;
+    throw error;
+  }
+}

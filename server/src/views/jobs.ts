@@ -27,6 +27,7 @@ import {
   fillsWords,
   keptWords,
   measuredForWords,
+  readyMixWords,
   resultChoices,
   resultWords,
   shareWords,
@@ -46,8 +47,8 @@ import { placeOf, type Deps, type LaidOut } from './plan';
 import { againstRound, applyCautions } from './step-safety';
 
 /** How a job is called: by its remedy, also where that is no longer known, or by the gardener's own words. */
-export const jobName = (tables: Tables, { remedy, wish }: Pick<JobRow, 'remedy' | 'wish'>): string =>
-  wish ?? keptWords(tables, 'remedies', remedy ?? '');
+export const jobName = (tables: Tables, { remedy, wish, recipe }: Pick<JobRow, 'remedy' | 'wish' | 'recipe'>): string =>
+  wish ?? recipe?.name ?? keptWords(tables, 'remedies', remedy ?? '');
 
 /** Every step of the round that a job is in: done, skipped, planned or without a day, in the order of the chain. */
 export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
@@ -215,6 +216,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
     remedy: row.remedy,
     remedyName: jobName(tables, row),
     isKnown: remedy !== undefined,
+    isPutOn: remedy?.steps.some(({ applies }) => applies) ?? false,
     places: anyPlaces(db, row.id).map(({ bed_id, planting_id }) => {
       const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
       return {
@@ -270,7 +272,7 @@ function amountsOf(
   const { recipe } = remedy;
   const strength = strengthOf(db, tables, row, remedy, today);
   const card = mixOf(db, tables, row, remedy, today);
-  if (!recipe || strength === undefined || !card) return null;
+  if (!card) return null;
   const places = sizesOf(db, row.id);
   const sizes = places.map(({ size }) => size);
   const volumeMl = jobVolume(remedy, { volumeMl: row.volume_ml }, sizes);
@@ -280,9 +282,12 @@ function amountsOf(
   const takesMl = card.kind === 'mix' ? drawnMl(remedy, card.parts) : 0;
   const leftMl = brew ? batchState(brew.batch, today).leftMl : 0;
   return {
-    strength,
+    strength: strength ?? null,
     volumeMl,
-    says: amountsWords(recipe, strength, volumeMl, garden.measures),
+    says:
+      recipe && strength !== undefined
+        ? amountsWords(recipe, strength, volumeMl, garden.measures)
+        : readyMixWords(volumeMl, garden.measures),
     carry: card.kind === 'mix' ? carryWords(card, tables, garden.measures) : null,
     forPlaces: measuredForWords(remedy, sizes, garden.measures),
     shares:
@@ -332,9 +337,11 @@ function appliedWords(
     const ml = rows.reduce((sum, { volume_ml }) => sum + (volume_ml ?? 0), 0);
     const beds = [...new Set(rows.map(({ bed_id }) => maybeOneBed(db, bed_id)?.name ?? ''))].join(', ');
     const amount =
-      remedy?.recipe && first.strength !== null && ml > 0
-        ? `${amountsWords(remedy.recipe, first.strength, ml, measures)}, `
-        : '';
+      ml === 0
+        ? ''
+        : remedy?.recipe && first.strength !== null
+          ? `${amountsWords(remedy.recipe, first.strength, ml, measures)}, `
+          : `${readyMixWords(ml, measures)}, `;
     return [{ on: first.on_date, says: `${amount}${beds || keptWords(tables, 'remedies', first.remedy)}` }];
   });
 }

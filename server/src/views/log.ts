@@ -1,10 +1,10 @@
 import { stepDone, type LogEntry } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
-import { amountsWords, keptWords, logWords, resultWords, type LogDetail } from '@trowel/core/wording';
+import { amountsWords, keptWords, logWords, readyMixWords, resultWords, type LogDetail } from '@trowel/core/wording';
 import { z } from 'zod';
 import type { Db } from '../database';
-import { maybeOneBatch, maybeOneVessel } from '../store/bench';
+import { maybeOneBatch, maybeOneRecipe, maybeOneVessel } from '../store/bench';
 import { storedId } from '../store/ids';
 import type { LogRow } from '../store/log';
 import { maybeOneJob } from '../store/jobs';
@@ -27,6 +27,7 @@ const told = {
   /** What a job was called in older lines. */
   treatmentId: z.string(),
   wish: z.string(),
+  recipeId: z.string(),
   result: z.string(),
   step: z.string(),
   outcome: z.string(),
@@ -81,6 +82,7 @@ function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[])
       : [stepDetail({ db, tables }, body.jobId ?? body.treatmentId, body.step, body.outcome)]),
     ...named(resultWords(body.result ?? null) ?? undefined),
     ...named(body.wish),
+    ...named(body.recipeId === undefined ? undefined : maybeOneRecipe(db, body.recipeId)?.document.name),
     ...(counts.length === 0 ? [] : [{ kind: 'counts', counts } as const]),
     ...(body.step === undefined && body.outcome !== undefined
       ? [{ kind: 'outcome', outcome: body.outcome } as const]
@@ -103,11 +105,12 @@ function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[])
 function putDetails({ tables, measures }: About, result: unknown): LogDetail[] {
   const { put } = stepDone.catch({}).parse(result);
   const recipe = tables.remedies.find(({ id }) => id === put?.remedy)?.recipe;
-  if (!put || !recipe || put.strength === null || put.volumeMl === null) return [];
-  return [
-    { kind: 'name', text: amountsWords(recipe, put.strength, put.volumeMl, measures) },
-    ...(put.brew === null ? [] : [{ kind: 'name', text: put.brew } as const]),
-  ];
+  if (!put || put.volumeMl === null) return [];
+  const text =
+    recipe && put.strength !== null
+      ? amountsWords(recipe, put.strength, put.volumeMl, measures)
+      : readyMixWords(put.volumeMl, measures);
+  return [{ kind: 'name', text }, ...(put.brew === null ? [] : [{ kind: 'name', text: put.brew } as const])];
 }
 
 /** The step of that very remedy: many chains have a step called "spray". */

@@ -1,3 +1,4 @@
+import { ownRow } from '@trowel/core/jobs';
 import { batchState } from '@trowel/core/mix';
 import { schedule, type Job, type Plan, type Place } from '@trowel/core/plan';
 import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
@@ -124,7 +125,7 @@ function recentIn(db: Db, tables: Tables, open: ReadonlyMap<string, JobRow>) {
     anyApplicationsInBed(db, bedId)
       .filter(({ job_id }) => !open.has(job_id))
       .flatMap((row) => {
-        const remedy = maybeRemedy(tables, row.remedy);
+        const remedy = row.recipe === null ? maybeRemedy(tables, row.remedy) : ownRow(tables, row.recipe);
         return remedy ? [{ place: placeKey(row), remedy, on: row.on_date }] : [];
       }),
   );

@@ -10,6 +10,8 @@ import {
   type CautionFound,
   type Round,
 } from '@trowel/core/judge';
+import { isReminder, ownRow } from '@trowel/core/jobs';
+import { checkRecipe } from '@trowel/core/mix';
 import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
 import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
@@ -17,7 +19,7 @@ import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
 import { maybeGarden, maybeOneBed, maybeOnePlanting } from '../store/garden';
 import { anyApplications, anyApplicationsInBed, anyPlaces, type JobRow, type PlaceRow } from '../store/jobs';
-import { jobRemedy, roundOf, strengthOf } from './job';
+import { ifKnown, jobRemedy, roundOf, strengthOf } from './job';
 
 /**
  * What is to be minded before a remedy is put on: the remedy's own cautions for that moment, and the
@@ -25,9 +27,12 @@ import { jobRemedy, roundOf, strengthOf } from './job';
  * a stop cannot be passed.
  */
 export function applyCautions(db: Db, tables: Tables, row: JobRow, today: string): CautionFound[] {
-  const remedy = row.remedy === null ? undefined : maybeRemedy(tables, row.remedy);
-  if (!remedy) return [];
-  const rules = judgedIn(db, tables, row, remedy)(today);
+  const remedy = jobRemedy(tables, row);
+  if (!remedy || isReminder(remedy)) return [];
+  const { recipe } = row;
+  // What is in an own recipe is judged by its parts, whatever it was begun from.
+  const inIt = recipe === null ? [] : (ifKnown(() => checkRecipe(tables, recipe)) ?? []);
+  const rules = new Map([...judgedIn(db, tables, row, remedy)(today), ...inIt].map((one) => [cautionKey(one), one]));
   // What was read before the first application of this job is only told again.
   const isAgain = anyApplications(db, row.id).length > 0;
   const own = remedy.cautions
@@ -36,7 +41,7 @@ export function applyCautions(db: Db, tables: Tables, row: JobRow, today: string
       level: isAgain && level === 'caution' ? 'note' : level,
       own: { remedy: remedy.id, caution: id },
     }));
-  return [...rules, ...own];
+  return [...rules.values(), ...own];
 }
 
 /** A remedy that is known; undefined where the knowledge no longer has it. */
@@ -93,8 +98,8 @@ function actIn(
 
 /** Every application in this bed. @param self the job that asks, whose own rounds they may be */
 export const roundsIn = (db: Db, tables: Tables, bedId: string, plantingId: string | null, self?: string): Round[] =>
-  anyApplicationsInBed(db, bedId).flatMap(({ job_id, planting_id, remedy: id, on_date }) => {
-    const remedy = maybeRemedy(tables, id);
+  anyApplicationsInBed(db, bedId).flatMap(({ job_id, planting_id, remedy: id, recipe, on_date }) => {
+    const remedy = recipe === null ? maybeRemedy(tables, id) : ownRow(tables, recipe);
     // Where no plant is named, what goes on the bed goes on what grows there.
     return remedy ? [{ remedy, on: on_date, isOwn: job_id === self, isOnPlant: planting_id === plantingId }] : [];
   });

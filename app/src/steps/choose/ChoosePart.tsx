@@ -22,7 +22,7 @@ import type { JobSetting } from '@trowel/core/jobs';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { useAct } from '@/api/queries';
+import { useAct, useBench } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
 import { MixCard } from '@/steps/mix/MixCard';
 import { sizeOfPlace, useMixSetting, usualSettingOf } from '@/steps/mix/useMixSetting';
@@ -127,6 +127,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
           ))}
         </Sheet>
       )}
+      <OwnRecipes view={view} />
       {choice.leave.courses.length > 0 && (
         <Sheet>
           <Heading rank={3}>Or do nothing</Heading>
@@ -174,6 +175,41 @@ function useChoosing(row: RemedyRow, view: CaseView) {
     isOff: chooseRemedy.isPending || view.summary.status === 'closed',
     error: chooseRemedy.error,
   };
+}
+
+/** Recipes of one's own: for any case, under the same limits. */
+function OwnRecipes({ view }: { view: CaseView }) {
+  const chooseRemedy = useAct('chooseRemedy');
+  const tell = useNotice();
+  const recipes = useBench().data?.recipes ?? [];
+  if (recipes.length === 0 || view.summary.status === 'closed') return null;
+  return (
+    <Sheet tone="deep">
+      <Heading rank={3}>Your own recipes</Heading>
+      {recipes.map(({ id, document }) => (
+        <Row key={id} wrap>
+          <Body>{document.name}</Body>
+          {view.jobs.some(({ remedyName, endedOn }) => remedyName === document.name && endedOn === null) ? (
+            <Small strong>Under way; see Do.</Small>
+          ) : (
+            <Button
+              disabled={chooseRemedy.isPending}
+              accessibilityLabel={`Choose ${document.name}`}
+              onPress={() =>
+                chooseRemedy.mutate(
+                  { id: view.summary.id, body: { recipeId: id } },
+                  { onSuccess: () => tell({ says: `${document.name}: its steps are on the plan.` }) },
+                )
+              }
+            >
+              Choose this
+            </Button>
+          )}
+        </Row>
+      ))}
+      {chooseRemedy.error && <Trouble error={chooseRemedy.error} />}
+    </Sheet>
+  );
 }
 
 /** Doubtful, and still the gardener's to choose. */

@@ -42,7 +42,7 @@ function WorkOrder({ job, garden }: { job: JobView; garden: GardenView }) {
           ))}
         </Row>
       </View>
-      {isOwn && job.remedy !== null && (
+      {isOwn && job.isPutOn && job.measuredBy.what !== '' && (
         <View style={column}>
           <JobLook job={job} caseId={null} isOpen={job.endedOn === null} title="Does it help?" />
         </View>

@@ -36,8 +36,13 @@ function Needed({
 }
 
 interface PlanJobProps {
-  /** A remedy as it is to be mixed; left out, a reminder in one's own words. */
-  readonly what?: { readonly remedy: RemedyRow; readonly setting: Partial<JobSetting> };
+  /** A remedy or a recipe of one's own, as it is to be mixed; left out, a reminder in one's own words. */
+  readonly what?: {
+    readonly remedy: RemedyRow;
+    /** The own recipe that the remedy stands for. */
+    readonly recipeId?: string;
+    readonly setting: Partial<JobSetting>;
+  };
   readonly garden: GardenView;
   /** Begun from a bed: chosen already. */
   readonly bedId?: string;
@@ -68,7 +73,12 @@ export function PlanJob({ what, garden, bedId }: PlanJobProps) {
     planJob.mutate(
       {
         body: {
-          ...(what ? { remedy: what.remedy.id, ...what.setting } : { wish: wish.trim() }),
+          ...(what
+            ? {
+                ...(what.recipeId === undefined ? { remedy: what.remedy.id } : { recipeId: what.recipeId }),
+                ...what.setting,
+              }
+            : { wish: wish.trim() }),
           places,
           everyDays: rhythms[rhythm].days,
           ...(from === null ? {} : { from }),

@@ -4,6 +4,8 @@ import { draw } from '@/testing/providers';
 import { place } from '@/testing/router';
 import { BedPage } from '@/steps/garden/BedPage';
 import { TodayPage } from '@/steps/today/TodayPage';
+import { CasePage } from '@/steps/cases/CasePage';
+import { BenchPage } from '@/steps/mix/BenchPage';
 import { JobPage } from './JobPage';
 import { NewJobPage } from './NewJobPage';
 
@@ -57,6 +59,29 @@ describe('planning what is no case', () => {
     type('Find a remedy', 'jet');
     press('Jet of water');
     expect(place.params.remedy).toBe('water-jet');
+  });
+});
+
+describe('a recipe of one’s own', () => {
+  test('is put on the plan from where it is kept, and chosen in a case', async () => {
+    const garden = openGarden({ demo: true });
+    const [own] = garden.read('bench').recipes;
+    const name = own?.document.name ?? '';
+    place.params = { part: 'recipes' };
+    const { unmount } = draw(<BenchPage />);
+    await reads(name);
+    press(`Plan ${name}`);
+    press('Kiln Bed');
+    press('Put it on the plan');
+    await holds(() => expect(place.went).toHaveLength(1));
+    expect(garden.read('job', wentTo())).toMatchObject({ remedy: null, remedyName: name, amounts: { volumeMl: 1500 } });
+    unmount();
+    const open = garden.read('cases').find(({ name: of }) => of.startsWith('Gooseberries'));
+    place.params = { id: open?.id ?? '', part: 'choose' };
+    draw(<CasePage />);
+    await reads('Your own recipes');
+    press(`Choose ${name}`);
+    await reads(/its steps are on the plan|days|keep apart/i);
   });
 });
 

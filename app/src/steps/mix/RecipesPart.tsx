@@ -7,6 +7,7 @@ import {
   type RecipeDocument,
 } from '@trowel/core/contract';
 import { answerOrder } from '@trowel/core/headless';
+import { ownRow } from '@trowel/core/jobs';
 import { checkRecipe, recipeOf } from '@trowel/core/mix';
 import { inBaseUnit, inWords, spokenIn, type MeasureSystem } from '@trowel/core/quantities';
 import { cautionLine, lowerFirst, ownRecipeName } from '@trowel/core/wording';
@@ -25,6 +26,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { Empty, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { PlanJob } from '@/steps/job/PlanJob';
 import { MixAnswer } from './MixCard';
 
 type Own = BenchView['recipes'][number];
@@ -82,6 +84,7 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
   const saveRecipe = useAct('saveRecipe');
   const tell = useNotice();
   const [open, setOpen] = useState(false);
+  const [planning, setPlanning] = useState(false);
   const { measures } = garden;
   const ready = useQuantity('volume', 1500, measures);
   const remove = () =>
@@ -115,6 +118,9 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
           Mix it
         </Toggle>
+        <Toggle expanded={planning} onPress={() => setPlanning(!planning)} label={`Plan ${own.document.name}`}>
+          Plan it
+        </Toggle>
         <Toggle onPress={change} label={`Change ${own.document.name}`}>
           Change
         </Toggle>
@@ -125,8 +131,18 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
           Delete
         </Toggle>
       </Row>
-      {open && <QuantityField label="Ready mix wanted" {...ready.field} />}
+      {(open || planning) && <QuantityField label="Ready mix wanted" {...ready.field} />}
       {answer && <MixAnswer answer={answer} />}
+      {planning && (
+        <PlanJob
+          what={{
+            remedy: ownRow(knowledge, own.document),
+            recipeId: own.id,
+            setting: { volumeMl: ready.base ?? null },
+          }}
+          garden={garden}
+        />
+      )}
       {error && <Trouble error={error} />}
     </Sheet>
   );
