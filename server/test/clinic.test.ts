@@ -194,3 +194,23 @@ describe('the ground, thresholds and practice over HTTP', () => {
     await world.api.post('/api/weigh').send({ month: 13 }).expect(422);
   });
 });
+
+describe('days that are none', () => {
+  let world: World;
+  beforeEach(() => (world = newWorld()));
+  afterEach(() => world.close());
+
+  test.each(['2026-13-45', '2026-02-31', '2026-06-99'])(
+    '%s is refused by its field, and nothing is kept',
+    async (on) => {
+      const { plantingId } = await bedWithCurrants(world);
+      for (const path of ['harvest', 'sprouted']) {
+        const answer = await world.api.post(`/api/plantings/${plantingId}/${path}`).send({ on }).expect(422);
+        expect(answer.body.fields[0].field).toBe('on');
+      }
+      expect(world.db.prepare('SELECT harvest_on, sprouted_on FROM planting').all()).toEqual([
+        { harvest_on: null, sprouted_on: null },
+      ]);
+    },
+  );
+});

@@ -284,6 +284,29 @@ describe('a job of no case', () => {
   });
 });
 
+describe('feeding seedlings', () => {
+  test('begins a week after they sprouted, two with castings; until then the plan waits and the tick is stopped', async () => {
+    const bedId = (await post('/beds', { name: 'Lean-to', setting: 'greenhouse' })).id ?? '';
+    const { id: plantingId = '' } = await post(`/beds/${bedId}/plantings`, { plant: 'seedling' });
+    await post(`/plantings/${plantingId}/sprouted`, { on: '2026-06-08' });
+    const { id: jobId = '' } = await post('/jobs', {
+      remedy: 'dilute-feed',
+      places: [{ bedId, plantingId }],
+      everyDays: 7,
+    });
+    const feed = async () => (await theJob(jobId)).steps.find(({ step }) => step === 'feed');
+    expect(await feed()).toMatchObject({ state: 'planned', date: '2026-06-15' });
+    await post('/steps', { jobId, step: 'moisten', outcome: 'done' });
+    const stopped = await refused('/steps', { jobId, step: 'feed', outcome: 'done' }, 409);
+    expect(stopped.detail).toMatch(/live on their seed until 7 days after they sprouted/);
+    await post(`/plantings/${plantingId}/sprouted`, { on: '2026-06-08', hasCastings: true });
+    expect((await feed())?.date).toBe('2026-06-22');
+    world.setNow('2026-06-22T09:00:00Z');
+    await tick(jobId, 'feed');
+    expect(await theJob(jobId)).toMatchObject({ round: 2, applied: [{ on: '2026-06-22' }] });
+  });
+});
+
 describe('a recipe of the gardener’s own as a job', () => {
   const document = {
     format: 'wise-trowel-recipe',

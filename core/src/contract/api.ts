@@ -198,6 +198,14 @@ export const calls = {
     log('set-bed-size', 'Bed measured'),
     jobViews,
   ),
+  setSprouted: act(
+    '/plantings/:id/sprouted',
+    clinic.setSprouted,
+    nothing,
+    log('set-sprouted', 'Sprouted'),
+    jobViews,
+    true,
+  ),
   setHowMany: act('/plantings/:id/number', clinic.setHowMany, nothing, log('set-how-many', 'Plants counted'), jobViews),
   setThreshold: act(
     '/thresholds/:id',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isoDate } from './plan';
 import { climates } from '../tables/common';
 
 const commandId = z.string().min(8).max(64).optional();
@@ -27,11 +28,9 @@ export const soilFound = z.strictObject({
 });
 export type SoilFound = z.infer<typeof soilFound>;
 
-const isoDay = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a day as YYYY-MM-DD');
-
 export const addSoilTest = z.strictObject({
   commandId,
-  on: isoDay.optional(),
+  on: isoDate.optional(),
   source: z.enum(['jar', 'lab', 'strip']),
   found: soilFound.refine((found) => Object.values(found).some((value) => value !== undefined), {
     message: 'must hold at least one thing that was measured',
@@ -45,7 +44,7 @@ export const importSoilTests = z.strictObject({ commandId, csv: z.string().min(1
 export const setThreshold = z.strictObject({ commandId, actAbove: z.number().min(0).max(100000).nullable() });
 
 /** The day on which a planting is due to be picked; null when nobody knows. */
-export const setHarvest = z.strictObject({ commandId, on: isoDay.nullable() });
+export const setHarvest = z.strictObject({ commandId, on: isoDate.nullable() });
 
 export const answerPractice = z.strictObject({
   commandId,
@@ -68,6 +67,12 @@ export const soilTestView = z.object({
 export const setBedSize = z.strictObject({
   commandId: z.string().min(8).max(64).optional(),
   values: z.record(z.string(), z.unknown()).nullable(),
+});
+/** When seedlings sprouted; null forgets it. */
+export const setSprouted = z.strictObject({
+  commandId: z.string().min(8).max(64).optional(),
+  on: isoDate.nullable(),
+  hasCastings: z.boolean().default(false),
 });
 export const setHowMany = z.strictObject({
   commandId: z.string().min(8).max(64).optional(),
@@ -98,6 +103,8 @@ export const bedView = z.object({
       label: z.string(),
       harvestOn: z.string().nullable(),
       number: z.number().nullable(),
+      sproutedOn: z.string().nullable(),
+      hasCastings: z.boolean(),
     }),
   ),
   soilTests: z.array(soilTestView),

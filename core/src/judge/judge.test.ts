@@ -159,6 +159,10 @@ describe('what else is judged', () => {
   });
   test('a test leaf has two days', () => {
     expect(of({ things: [], testLeafDaysAgo: 0 })).toEqual(['stop test-runs']);
+    expect(of({ things: [], testLeafDaysAgo: 3, testLeafFound: 'not-looked' })).toEqual(['stop test-unseen']);
+    expect(of({ things: [], testLeafDaysAgo: 3, testLeafFound: 'could-not' })).toEqual(['caution test-unseen']);
+    expect(of({ things: [], testLeafDaysAgo: 3, testLeafFound: 'unharmed' })).toEqual([]);
+    expect(of({ things: [], testLeafFound: 'harmed' })).toEqual(['stop test-harmed']);
     expect(of({ things: [], testLeafDaysAgo: 1 })).toEqual(['caution test-runs']);
     expect(of({ things: [], testLeafDaysAgo: 2 })).toEqual([]);
   });

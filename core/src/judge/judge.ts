@@ -36,6 +36,8 @@ export interface Act extends Scene {
   readonly isYoung?: true;
   /** Two or three leaves have borne it for two days. */
   readonly isTested?: true;
+  /** Seedlings: days since they sprouted, and whether castings in the mix feed them meanwhile. */
+  readonly sprouted?: { readonly daysAgo: number; readonly hasCastings: boolean };
   /** Days since two or three leaves were wetted to see whether they bear it. */
   readonly testLeafDaysAgo?: number;
   /** What the look at those leaves found, where somebody was to look. */
@@ -181,10 +183,26 @@ export function timingOf(tables: TimingTables, act: Act): CautionFound[] {
   const neighbours = neighboursOf(act);
   return [
     ...pickingOf(tables, act),
+    ...youngOf(act),
     ...seasonOf(tables, act),
     ...apartOf(tables, act.things, neighbours),
     ...repeatsOf(tables, act.things, neighbours, act.remedy),
   ];
+}
+
+/**
+ * Days after sprouting from which a seedling is fed: its seed lasts about a week, castings in the mix for two (growers;
+ * the day of sowing says nothing).
+ */
+const feedFrom = { plain: 7, castings: 14 } as const;
+
+/** Food for seedlings that still live on their seed. */
+function youngOf({ things, sprouted }: Act): CautionFound[] {
+  const from = sprouted?.hasCastings ? feedFrom.castings : feedFrom.plain;
+  const isFood = things.some(({ classes }) => classes.includes('feed'));
+  return !sprouted || !isFood || sprouted.daysAgo >= from
+    ? []
+    : [{ level: 'stop', ...said('too-young', { wanted: from, wait: from - sprouted.daysAgo }) }];
 }
 
 /** Out of the months in which it is for. */

@@ -35,6 +35,8 @@ export interface Job {
   readonly urgent?: boolean;
   /** Indoors or under glass: rain and wind do not reach it, and the forecast is not its temperature. */
   readonly sheltered?: boolean;
+  /** Seedlings: when the youngest of them sprouted, and whether castings feed them meanwhile. */
+  readonly sprouted?: { readonly on: IsoDate; readonly hasCastings: boolean };
   /** The day on which something of this plant is to be picked. */
   readonly harvestOn?: IsoDate;
   /** A disease that likes wet leaves is open here: nothing is sprayed into the night. */
@@ -87,6 +89,7 @@ export const timingCodes = [
   'too-soon',
   'too-many',
   'wait-to-pick',
+  'too-young',
   'out-of-season',
 ] as const;
 export type TimingCode = (typeof timingCodes)[number];
@@ -126,8 +129,8 @@ export interface Plan {
   }[];
 }
 
-/** A step may slip this many days past its latest gap before it is called unplaced. */
-const mostDaysLate = 10;
+/** A step may slip this many days past its latest gap before it is called unplaced: longer than any two things are kept apart. */
+const mostDaysLate = 28;
 
 /**
  * Lays every open step of every job on a day and hour. A first honest scheduler: steps in order of
@@ -409,6 +412,9 @@ function againstDay(
     season: seasonOn(date, problem.at.latitude, problem.climate),
     isSheltered: job.sheltered === true,
     ...(picked === undefined ? {} : { daysToHarvest: picked }),
+    ...(job.sprouted
+      ? { sprouted: { daysAgo: daysBetween(job.sprouted.on, date), hasCastings: job.sprouted.hasCastings } }
+      : {}),
   });
   return found.find(isTiming);
 }

@@ -111,6 +111,10 @@ const cautions: Readonly<Record<string, SaysWords>> = {
   'too-old': ['That is too old: {why}.', '{instead}'],
   'too-cold': ['Too cold for it, under {degrees}: {why}.', '{instead}'],
   'too-warm': ['Too warm for it, above {degrees}: {why}.', '{instead}'],
+  'too-young': [
+    'Seedlings live on their seed until {wanted:day|days} after they sprouted.',
+    'Feed them in {wait:day|days}.',
+  ],
   'wait-to-pick': ['Leave {wanted:day|days} between this and picking, then wash.', 'Pick {wait:day|days} later.'],
   'out-of-season': ['It is for {months:months}.', 'Note it for then.'],
   'days-between': ['Leave {wanted:day|days} between them: {why}.', 'Wait {wait:day|days} more.'],

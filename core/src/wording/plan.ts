@@ -19,6 +19,7 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   'too-often': 'too soon again',
   'too-soon': 'too soon after the last round',
   'too-many': 'as many rounds as it bears already',
+  'too-young': 'too soon after sprouting',
   'wait-to-pick': 'too near to picking',
   'out-of-season': 'not its season',
   'test-leaf': 'the test leaf needs two days',

@@ -108,6 +108,12 @@ export const setBedSize = act('setBedSize', ({ db }, { values }, bedId) => {
   return { caseId: null, result: { area: size?.area ?? null } };
 });
 
+export const setSprouted = act('setSprouted', ({ db }, { on, hasCastings }, plantingId) => {
+  if (!garden.maybeOnePlanting(db, plantingId)) throw notFound('planting', plantingId);
+  garden.setSprouted(db, plantingId, on, hasCastings);
+  return { caseId: null, result: {} };
+});
+
 export const setHowMany = act('setHowMany', ({ db }, { number }, plantingId) => {
   if (!garden.maybeOnePlanting(db, plantingId)) throw notFound('planting', plantingId);
   garden.setNumber(db, plantingId, number);
@@ -132,4 +138,5 @@ export const acts = {
   setHarvest,
   setBedSize,
   setHowMany,
+  setSprouted,
 };

@@ -44,6 +44,8 @@ const plantingRow = z.object({
   removed_on: z.string().nullable(),
   harvest_on: z.string().nullable(),
   number: z.number().nullable(),
+  sprouted_on: z.string().nullable(),
+  has_castings: z.number().transform((value) => value === 1),
 });
 export type PlantingRow = z.infer<typeof plantingRow>;
 
@@ -117,7 +119,10 @@ export const anyPlantingsIn = (db: Db, bedId: string): PlantingRow[] =>
 export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined =>
   maybeOne(db, plantingRow, 'SELECT * FROM planting WHERE id = ?', id);
 
-export function addPlanting(db: Db, planting: Omit<PlantingRow, 'removed_on' | 'harvest_on' | 'number'>): void {
+export function addPlanting(
+  db: Db,
+  planting: Omit<PlantingRow, 'removed_on' | 'harvest_on' | 'number' | 'sprouted_on' | 'has_castings'>,
+): void {
   run(
     db,
     'INSERT INTO planting (id, bed_id, plant, label, planted_on) VALUES (?, ?, ?, ?, ?)',
@@ -133,5 +138,7 @@ export const setSize = (db: Db, bedId: string, size: BedRow['size']): void =>
   run(db, 'UPDATE bed SET size = ? WHERE id = ?', size === null ? null : JSON.stringify(size), bedId);
 export const setNumber = (db: Db, plantingId: string, number: number | null): void =>
   run(db, 'UPDATE planting SET number = ? WHERE id = ?', number, plantingId);
+export const setSprouted = (db: Db, plantingId: string, on: string | null, hasCastings: boolean): void =>
+  run(db, 'UPDATE planting SET sprouted_on = ?, has_castings = ? WHERE id = ?', on, hasCastings ? 1 : 0, plantingId);
 export const setHarvest = (db: Db, plantingId: string, on: string | null): void =>
   run(db, 'UPDATE planting SET harvest_on = ? WHERE id = ?', on, plantingId);

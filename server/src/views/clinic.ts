@@ -93,7 +93,15 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
     size: bed.size,
     plantings: anyPlantings(db)
       .filter(({ bed_id }) => bed_id === bedId)
-      .map(({ id, plant, label, harvest_on, number }) => ({ id, plant, label, harvestOn: harvest_on, number })),
+      .map(({ id, plant, label, harvest_on, number, sprouted_on, has_castings }) => ({
+        id,
+        plant,
+        label,
+        harvestOn: harvest_on,
+        number,
+        sproutedOn: sprouted_on,
+        hasCastings: has_castings,
+      })),
     soilTests: anySoilTests(db, bedId).map(({ id, tested_on, source, found }) => ({
       id,
       on: tested_on,

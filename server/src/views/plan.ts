@@ -86,6 +86,13 @@ function jobsOf(
   const harvestOn = places
     .flatMap(({ planting_id }) => (planting_id === null ? [] : (maybeOnePlanting(db, planting_id)?.harvest_on ?? [])))
     .sort()[0];
+  // All wait for the youngest: one can is mixed for all.
+  const [sprouted] = places
+    .flatMap(({ planting_id }) => {
+      const row = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
+      return row?.sprouted_on ? [{ on: row.sprouted_on, hasCastings: row.has_castings }] : [];
+    })
+    .sort((a, b) => b.on.localeCompare(a.on));
   const hourOf = (step: string) => {
     const at = events.find((event) => event.step === step && event.outcome === 'done')?.at;
     return at === undefined ? {} : { hour: Math.floor(gardenTime(new Date(at), time_zone).hourNow) };
@@ -103,6 +110,7 @@ function jobsOf(
       skippedOn: events.flatMap(({ step, outcome, on_date }) => (outcome === 'skipped' ? [{ step, on: on_date }] : [])),
       isHalted,
       ...(stands ? { brew: { readyOn: stands.readyOn, bestBefore: stands.bestBefore } } : {}),
+      ...(sprouted ? { sprouted } : {}),
       ...(harvestOn === undefined ? {} : { harvestOn }),
       sheltered: places.length > 0 && places.every(({ bed_id }) => isSheltered(maybeOneBed(db, bed_id)?.setting)),
       urgent: owner?.reading.action === 'treat-now',

@@ -90,6 +90,9 @@ function actIn(
       ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on), testLeafFound }),
       before: aroundOn(tables, rounds, on).before,
       ...(picked === undefined ? {} : { daysToHarvest: picked }),
+      ...(planting?.sprouted_on
+        ? { sprouted: { daysAgo: daysBetween(planting.sprouted_on, on), hasCastings: planting.has_castings } }
+        : {}),
       ...(garden ? { season: seasonOn(on, garden.latitude, garden.climate) } : {}),
       isSheltered: isSheltered(maybeOneBed(db, bed_id)?.setting),
     });

@@ -17,7 +17,7 @@ import { Body, Heading, Small } from '@/ui/text';
 import { rootWords, settingWords } from '@/wording/places';
 import { ActsWhen } from './ActsWhen';
 import { BedSizeForm } from './BedSizeForm';
-import { Harvests } from './Harvests';
+import { Harvests, Sprouted } from './Harvests';
 import { JarTest, LabTest, TestsDone } from './SoilTests';
 
 /** One bed: what its weeds and soil say, how sure that is, what would settle it, and what was measured. */
@@ -47,6 +47,7 @@ export function BedPage() {
                 <LabTest bed={bed} />
                 <TestsDone bed={bed} />
                 <Harvests bed={bed} />
+                <Sprouted bed={bed} />
                 <ActsWhen />
               </View>
             </View>

@@ -39,7 +39,7 @@ export function BedSizeForm({ bed }: { bed: BedView }) {
           <Body strong>{inWords(squareMetres(bed.size.area), measures)}</Body>
         </Row>
       ) : (
-        <Small>Nobody has measured it yet. Then amounts are worked out for the bed as a whole.</Small>
+        <Small>Nobody has measured it yet. Once it is, amounts are worked out for all of it.</Small>
       )}
       <Row wrap>
         <Toggle expanded={open} onPress={() => setOpen(!open)}>

@@ -1,9 +1,11 @@
 import type { BedView } from '@trowel/core/contract';
+import { useKnowledge } from '@/knowledge';
 import { useAct } from '@/api/queries';
 import { DateField } from '@/ui/DateField';
-import { Sheet } from '@/ui/layout';
+import { Row, Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 
 /** When each planting is picked: waits before harvest and the level to act on go by it. */
 export function Harvests({ bed }: { bed: BedView }) {
@@ -24,6 +26,41 @@ export function Harvests({ bed }: { bed: BedView }) {
         />
       ))}
       {setHarvest.error && <Trouble error={setHarvest.error} />}
+    </Sheet>
+  );
+}
+
+/** When seedlings sprouted: they live on their seed for a week, and are fed no sooner. */
+export function Sprouted({ bed }: { bed: BedView }) {
+  const setSprouted = useAct('setSprouted');
+  const { plants } = useKnowledge();
+  const young = bed.plantings.filter(({ plant }) =>
+    plants.some(({ id, groups }) => id === plant && groups.includes('seedling')),
+  );
+  if (young.length === 0) return null;
+  return (
+    <Sheet>
+      <Heading rank={3}>When did they sprout?</Heading>
+      <Small>No feed goes on before a week after it, two with castings in the mix.</Small>
+      {young.map(({ id, label, sproutedOn, hasCastings }) => (
+        <Row key={id} wrap style={{ alignItems: 'flex-end' }}>
+          <DateField
+            label={label}
+            says={`Day on which ${label} sprouted`}
+            day={sproutedOn}
+            disabled={setSprouted.isPending}
+            change={(on) => setSprouted.mutate({ id, body: { on, hasCastings } })}
+          />
+          <Toggle
+            pressed={hasCastings}
+            label={`Castings in the mix: ${label}`}
+            onPress={() => setSprouted.mutate({ id, body: { on: sproutedOn, hasCastings: !hasCastings } })}
+          >
+            Castings in the mix
+          </Toggle>
+        </Row>
+      ))}
+      {setSprouted.error && <Trouble error={setSprouted.error} />}
     </Sheet>
   );
 }

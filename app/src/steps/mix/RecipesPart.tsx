@@ -131,7 +131,11 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
           Delete
         </Toggle>
       </Row>
-      {(open || planning) && <QuantityField label="Ready mix wanted" {...ready.field} />}
+      {(open || planning) && (
+        <Row wrap>
+          <QuantityField label="Ready mix wanted" {...ready.field} />
+        </Row>
+      )}
       {answer && <MixAnswer answer={answer} />}
       {planning && (
         <PlanJob
