@@ -3,6 +3,7 @@ import { addDays } from '../quantities';
 import type { RemedyRow, StepSpec, Tables } from '../tables';
 import { openSteps, passedSteps, stepCountedFor, type Progress } from './chain';
 import { countsOf, serves, type Count } from './counts';
+import { fillsOf, needOf, placeSize, sharesOf } from './needs';
 import { roundNow, roundSteps, type StepDone } from './rounds';
 
 const step = (id: string, row: Partial<StepSpec> = {}): StepSpec => ({
@@ -164,5 +165,44 @@ describe('which job a count tells of', () => {
     expect(found.after.map(({ id }) => id)).toEqual(['c']);
     expect([found.untreatedBefore?.id, found.untreatedAfter?.id]).toEqual(['u1', 'u2']);
     expect(countsOf(all, undefined)).toMatchObject({ before: { id: 'c' }, after: [] });
+  });
+});
+
+describe('what places take', () => {
+  const of = (per: 'plant' | 'm2' | 'station', ml: number) => ({
+    recipe: { needs: { per, ml } } as RemedyRow['recipe'],
+  });
+
+  test('by area, by plants, by stations; not known of one place, it is not known of all', () => {
+    const places = [placeSize(3, [2, 4]), placeSize(6, [null]), placeSize(undefined, [])];
+    expect(needOf(of('m2', 2000), places.slice(0, 2))).toBe(18_000);
+    expect(needOf(of('m2', 2000), places)).toBeUndefined();
+    expect(needOf(of('plant', 40), places.slice(0, 1))).toBe(240);
+    expect(needOf(of('plant', 40), places)).toBeUndefined();
+    expect(needOf(of('station', 10), places)).toBe(30);
+    expect(needOf({}, places)).toBeUndefined();
+  });
+
+  test('shares are all of the mix, by need where that is known, else alike', () => {
+    const area = fc.integer({ min: 1, max: 50 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.option(area, { nil: undefined }), { minLength: 1, maxLength: 6 }),
+        area,
+        (areas, litres) => {
+          const places = areas.map((one) => placeSize(one, []));
+          const shares = sharesOf(of('m2', 500), places, litres * 1000);
+          expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(litres * 1000, 6);
+          if (areas.includes(undefined)) expect(new Set(shares.map((one) => one.toFixed(6))).size).toBe(1);
+          else expect(shares[0]! / areas[0]!).toBeCloseTo(shares[shares.length - 1]! / areas[areas.length - 1]!, 6);
+        },
+      ),
+    );
+  });
+
+  test('fills are whole ones and what is left over', () => {
+    expect(fillsOf(17_000, 5000)).toEqual({ whole: 3, lastMl: 2000 });
+    expect(fillsOf(15_000, 5000)).toEqual({ whole: 3, lastMl: 0 });
+    expect(fillsOf(900, 1500)).toEqual({ whole: 0, lastMl: 900 });
   });
 });

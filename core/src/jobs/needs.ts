@@ -8,6 +8,16 @@ export interface PlaceSize {
   readonly plants: number | null;
 }
 
+/**
+ * The size of a place from the garden book. @param numbers of each planting that is meant; one that is not counted
+ * leaves the sum unknown
+ */
+export const placeSize = (area: number | undefined, numbers: readonly (number | null)[]): PlaceSize => ({
+  area: area ?? null,
+  plants:
+    numbers.length === 0 || numbers.includes(null) ? null : numbers.reduce<number>((sum, one) => sum + (one ?? 0), 0),
+});
+
 /** mL of ready mix that a place takes at a time; undefined where the remedy is not measured so, or the size is not known. */
 export function needIn({ recipe }: Pick<RemedyRow, 'recipe'>, { area, plants }: PlaceSize): number | undefined {
   const needs = recipe?.needs;

@@ -3,6 +3,7 @@ import {
   jobStrength,
   jobVolume,
   ownRow,
+  placeSize,
   reminderRow,
   roundNow,
   roundSteps,
@@ -80,16 +81,12 @@ export const sizesOf = (db: Db, jobId: string): { place: PlaceRow; size: PlaceSi
   anyPlaces(db, jobId).map((place) => {
     const here =
       place.planting_id === null ? anyPlantingsIn(db, place.bed_id) : [maybeOnePlanting(db, place.planting_id)];
-    const numbers = here.map((planting) => planting?.number ?? null);
     return {
       place,
-      size: {
-        area: maybeOneBed(db, place.bed_id)?.size?.area ?? null,
-        plants:
-          numbers.length === 0 || numbers.includes(null)
-            ? null
-            : numbers.reduce<number>((sum, one) => sum + (one ?? 0), 0),
-      },
+      size: placeSize(
+        maybeOneBed(db, place.bed_id)?.size?.area,
+        here.map((planting) => planting?.number ?? null),
+      ),
     };
   });
 

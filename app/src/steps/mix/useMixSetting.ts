@@ -1,5 +1,5 @@
 import type { GardenView } from '@trowel/core/contract';
-import { brewFor, jobVolume, type JobSetting, type PlaceSize } from '@trowel/core/jobs';
+import { brewFor, jobVolume, placeSize, type JobSetting, type PlaceSize } from '@trowel/core/jobs';
 import type { RemedyRow } from '@trowel/core/tables';
 import { useState } from 'react';
 import { useQuantity } from '@/ui/quantity';
@@ -21,12 +21,10 @@ export const usualSettingOf = (
 export function sizeOfPlace({ beds }: GardenView, bedId: string, plantingId: string | null): PlaceSize {
   const bed = beds.find(({ id }) => id === bedId);
   const meant = (bed?.plantings ?? []).filter(({ id }) => plantingId === null || id === plantingId);
-  const numbers = meant.map(({ number }) => number);
-  return {
-    area: bed?.size?.area ?? null,
-    plants:
-      numbers.length === 0 || numbers.includes(null) ? null : numbers.reduce<number>((sum, one) => sum + (one ?? 0), 0),
-  };
+  return placeSize(
+    bed?.size?.area,
+    meant.map(({ number }) => number),
+  );
 }
 
 /**
