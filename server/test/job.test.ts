@@ -80,6 +80,15 @@ describe('one amount, from the mixing to the log', () => {
     expect(await left()).toBe(100);
   });
 
+  test('while a test leaf runs, how much is to be mixed can still be changed', async () => {
+    const { jobId } = await caseOf('soap-spray');
+    await post('/steps', { jobId, step: 'test-leaf', outcome: 'done' });
+    await post(`/jobs/${jobId}`, { volumeMl: 4000 });
+    world.setNow('2026-06-13T09:00:00Z');
+    await post(`/jobs/${jobId}`, { volumeMl: 5000 });
+    expect((await theJob(jobId)).amounts?.volumeMl).toBe(5000);
+  });
+
   test('a change of strength changes what is to come and nothing that is done', async () => {
     const { jobId } = await caseOf('soap-spray', { strength: 0.5 });
     await post('/steps', { jobId, step: 'test-leaf', outcome: 'skipped' });

@@ -101,9 +101,17 @@ function mostWithin(days: readonly number[], span: number): number {
 }
 
 /** What is against today only, and may go on later. */
-export const onlyWaits = (found: CautionFound): boolean =>
-  'code' in found &&
-  ['days-between', 'too-often', 'too-soon', 'too-many', 'too-young', 'out-of-season'].includes(found.code);
+export const onlyWaits = (found: CautionFound): boolean => 'code' in found && waitingCodes.has(found.code);
+const waitingCodes: ReadonlySet<string> = new Set([
+  'days-between',
+  'too-often',
+  'too-soon',
+  'too-many',
+  'too-young',
+  'out-of-season',
+  'test-runs',
+  'test-unseen',
+]);
 
 /** What a remedy is made of: all of it must be in a thing that is of its kind. */
 export const kindOf = (

@@ -103,7 +103,9 @@ function begin(context: ActContext, { caseId, remedy, wish, recipe, places, from
   const { db, today } = context;
   const id = randomUUID();
   const on = from !== undefined && from > today ? from : today;
-  const brew = setting.batchId === undefined && remedy ? brewFor(remedy, anyBrews(db), today) : undefined;
+  // What is for a month to come is drawn from what stands ready then.
+  const brew =
+    setting.batchId === undefined && remedy && on === today ? brewFor(remedy, anyBrews(db), today) : undefined;
   jobs.addJob(
     db,
     {
