@@ -173,6 +173,15 @@ describe('a count is a count', () => {
     expect((await theJob(jobId)).steps[0]?.found).toBe('could not be done');
   });
 
+  test('made on a look ahead of its day, it is that look; made for no step, it waits for the one that is due', async () => {
+    const { jobId } = await caseOf('water-jet');
+    await tick(jobId, 'jet');
+    const { ticked } = (await refused('/counts', { jobId, counts: ten }, 200)) as { ticked: string[] };
+    expect(ticked).toEqual([]);
+    const onStep = (await refused('/counts', { jobId, step: 'look', counts: ten }, 200)) as { ticked: string[] };
+    expect(onStep.ticked).toEqual(['look']);
+  });
+
   test('taken back, it counts no more and the steps that it ticked are open again', async () => {
     const { id, jobId } = await caseOf('soap-spray');
     const { id: count } = await post('/counts', { jobId, counts: ten });

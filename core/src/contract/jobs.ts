@@ -87,6 +87,8 @@ export const addCount = z.strictObject({
   caseId: id.optional(),
   /** What is counted is what this job is expected to lessen. */
   jobId: id.optional(),
+  /** The step of that job on which it was made; left out, the one that is due. */
+  step: z.string().min(1).optional(),
   /** What is counted, where no job says it. */
   sign: z.string().min(1).optional(),
   /** False: on plants that were left as they are, to compare with. */

@@ -1,4 +1,4 @@
-import type { IsoDate } from '../quantities';
+import { addDays, type IsoDate } from '../quantities';
 import type { RemedyRow, StepAsk, StepSpec } from '../tables';
 
 /** What was done of a chain, and what was left out. */
@@ -48,19 +48,38 @@ export function openSteps(chain: Chain, progress: Progress): StepSpec[] {
   return chain.steps.filter(({ id }) => !gone.has(id));
 }
 
+/** A look may be taken so many days before its day: who counts the evening before has counted. */
+const lookAheadDays = 1;
+
 /**
- * The step that a count answers: the first open one that counts and whose turn it is, before anything is put on
- * the count before, afterwards a look. Undefined where none waits for one.
+ * The step that a count answers. Before anything is put on, the count before; afterwards the latest look that is due
+ * (those before it are passed by it). A count made between two looks answers none. Undefined where none waits for one.
  */
-export function stepCountedFor(remedy: Pick<RemedyRow, 'steps' | 'rung'>, progress: Progress): StepSpec | undefined {
-  const settled = new Set([...progress.done.map(({ step }) => step), ...progress.skipped]);
-  return openSteps(remedy, progress).find(
-    (step) =>
-      asksFor(remedy, step) === 'count' &&
-      (step.after === undefined || settled.has(step.after)) &&
-      // A look without a step before it comes after what is put on.
-      (step.phase !== 'look' || step.after !== undefined || !hasUnapplied(remedy, settled)),
-  );
+export function stepCountedFor(
+  remedy: Pick<RemedyRow, 'steps' | 'rung'>,
+  progress: Progress,
+  today: IsoDate,
+): StepSpec | undefined {
+  const doneOn = new Map(progress.done.map(({ step, on }) => [step, on]));
+  const settled = new Set([...doneOn.keys(), ...progress.skipped]);
+  const open = openSteps(remedy, progress).filter((step) => asksFor(remedy, step) === 'count');
+  const isItsTurn = ({ after }: StepSpec) => after === undefined || settled.has(after);
+  const isDue = ({ after, gap }: StepSpec) => {
+    const since = after === undefined ? undefined : doneOn.get(after);
+    return since === undefined || addDays(since, gap[0] - lookAheadDays) <= today;
+  };
+  const before = open.find((step) => step.phase !== 'look' && isItsTurn(step));
+  if (before) return before;
+  return open
+    .filter(
+      (step) =>
+        step.phase === 'look' &&
+        isItsTurn(step) &&
+        isDue(step) &&
+        // A look without a step before it comes after what is put on.
+        (step.after !== undefined || !hasUnapplied(remedy, settled)),
+    )
+    .pop();
 }
 
 const hasUnapplied = ({ steps }: Chain, settled: ReadonlySet<string>) =>

@@ -63,12 +63,25 @@ describe('what is still to come of a chain', () => {
     );
   });
 
-  test('a count answers the count before, then each look in its turn', () => {
-    expect(stepCountedFor(chain, done())?.id).toBe('count');
-    expect(stepCountedFor(chain, done('count'))).toBeUndefined();
-    expect(stepCountedFor(chain, done('count', 'leaf', 'seen', 'spray'))?.id).toBe('look-1');
-    expect(stepCountedFor(chain, done('spray', 'look-1', 'spray-2'))?.id).toBe('look-2');
-    expect(stepCountedFor({ ...chain, rung: 'professional' }, done('spray'))).toBeUndefined();
+  test('a count answers the count before, then the look that is due; one made in between answers none', () => {
+    const on = (days: number) => addDays(today, days);
+    expect(stepCountedFor(chain, done(), today)?.id).toBe('count');
+    expect(stepCountedFor(chain, done('count'), today)).toBeUndefined();
+    expect(stepCountedFor(chain, done('count', 'leaf', 'seen', 'spray'), today)?.id).toBe('look-1');
+    expect(stepCountedFor(chain, done('spray', 'look-1', 'spray-2'), today)?.id).toBe('look-2');
+    expect(stepCountedFor({ ...chain, rung: 'professional' }, done('spray'), today)).toBeUndefined();
+    const bait = {
+      rung: 'home-made' as const,
+      steps: [
+        step('bait', { applies: true }),
+        ...[1, 3, 7, 28].map((day) => step(`look-${day}`, { phase: 'look', after: 'bait', gap: [day, day + 1] })),
+      ],
+    };
+    expect(stepCountedFor(bait, done('bait'), today)?.id).toBe('look-1');
+    expect(stepCountedFor(bait, done('bait', 'look-1'), on(1))).toBeUndefined();
+    expect(stepCountedFor(bait, done('bait', 'look-1'), on(2))?.id).toBe('look-3');
+    // Two looks late, the later one is answered and takes the earlier along.
+    expect(stepCountedFor(bait, done('bait', 'look-1'), on(8))?.id).toBe('look-7');
   });
 });
 

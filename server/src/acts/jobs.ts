@@ -436,7 +436,7 @@ const isMixedWith = ({ id }: jobs.StepRow, { event_id }: jobs.MixRow): boolean =
 
 export const addCount = act('addCount', (context, input) => {
   const { db, tables, today, clock } = context;
-  const { caseId, jobId, sign, isTreated, counts: values, harmSeen } = input;
+  const { caseId, jobId, step, sign, isTreated, counts: values, harmSeen } = input;
   const job = jobId === undefined ? undefined : theJob(db, jobId);
   if (job?.case_id && caseId !== undefined && job.case_id !== caseId) throw inputError('jobId', 'other-case');
   const owner = job ? job.case_id : (caseId ?? null);
@@ -458,25 +458,36 @@ export const addCount = act('addCount', (context, input) => {
     counts: values,
     harmSeen,
   };
-  return { caseId: owner, result: { id: count.id, ticked: keepCount(context, count, owner, job) } };
+  return { caseId: owner, result: { id: count.id, ticked: keepCount(context, count, owner, job && { job, step }) } };
 });
 
-/** Keeps a count and ticks the steps that asked for it. @returns the steps, by id */
-export function keepCount(context: ActContext, count: Count, caseId: string | null, job?: jobs.JobRow): string[] {
+/**
+ * Keeps a count and ticks the steps that asked for it.
+ * @param made the job it was made for, and the step on which it was made
+ * @returns the steps, by id
+ */
+export function keepCount(
+  context: ActContext,
+  count: Count,
+  caseId: string | null,
+  made?: { readonly job: jobs.JobRow; readonly step: string | undefined },
+): string[] {
   const { db } = context;
   counts.addCount(db, { ...count, caseId });
-  const rows = caseId === null ? (job ? [job] : []) : jobs.anyJobs(db, caseId);
-  return rows.flatMap((row) => tickFor(context, row, count));
+  const rows = caseId === null ? (made ? [made.job] : []) : jobs.anyJobs(db, caseId);
+  return rows.flatMap((row) => tickFor(context, row, count, row.id === made?.job.id ? made.step : undefined));
 }
 
-/** Ticks the step of a job that a count answers. */
-function tickFor(context: ActContext, row: jobs.JobRow, count: Count): string[] {
+/** Ticks the step of a job that a count answers: the one on which it was made, else the one that is due. */
+function tickFor(context: ActContext, row: jobs.JobRow, count: Count, madeOn?: string): string[] {
   const { db, tables, today } = context;
   const remedy = jobRemedy(tables, row);
   if (!remedy || row.ended_on !== null || row.chosen_on > today || !count.isTreated) return [];
   if (!serves(tables, count, { id: row.id, remedy })) return [];
   const { round, progress } = roundOf(db, row, remedy);
-  const step = stepCountedFor(remedy, progress);
+  const step =
+    openSteps(remedy, progress).find((one) => one.id === madeOn && asksFor(remedy, one) === 'count') ??
+    stepCountedFor(remedy, progress, today);
   if (!step) return [];
   note(context, { job_id: row.id, step: step.id, round, outcome: 'done', result: 'counted', count_id: count.id });
   return [step.id];

@@ -16,6 +16,8 @@ import { Body, Heading, Small } from '@/ui/text';
 
 interface CounterProps {
   readonly jobId: string;
+  /** The step on which it is made. */
+  readonly step?: string;
   readonly kind: 'before' | 'after';
   readonly what: string;
   readonly unit: 'number' | 'yes-no';
@@ -26,7 +28,7 @@ interface CounterProps {
 }
 
 /** Ten leaves in half a minute: count up with the thumb, next leaf, done. What was counted is kept until it is saved. */
-export function Counter({ jobId, kind, what, unit, each = 'leaf', done }: CounterProps) {
+export function Counter({ jobId, step, kind, what, unit, each = 'leaf', done }: CounterProps) {
   const { least, aim } = samples[each];
   const draftKey = `count:${jobId}:${kind}`;
   const [counts, keep] = useCountsDraft(draftKey);
@@ -42,7 +44,7 @@ export function Counter({ jobId, kind, what, unit, each = 'leaf', done }: Counte
   };
   const save = () =>
     addCount.mutate(
-      { body: { jobId, counts: [...counts], harmSeen: harm } },
+      { body: { jobId, counts: [...counts], harmSeen: harm, ...(step === undefined ? {} : { step }) } },
       {
         onSuccess: ({ id }) => {
           keep([]);

@@ -108,7 +108,15 @@ function Answer({
   return (
     <View style={{ gap: space.s }}>
       {asks.for === 'count' && (
-        <Counter jobId={step.jobId} kind={asks.when} what={asks.what} unit={asks.unit} each={asks.each} done={close} />
+        <Counter
+          jobId={step.jobId}
+          step={step.step}
+          kind={asks.when}
+          what={asks.what}
+          unit={asks.unit}
+          each={asks.each}
+          done={close}
+        />
       )}
       <Row wrap>
         {asks.results.map(({ id, label }) => (
