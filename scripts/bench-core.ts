@@ -63,7 +63,7 @@ export function benchCore(): BenchRow[] {
   const weather = standInWeather({ latitude: 52, longitude: -4, timeZone: 'UTC' }, '2026-06-10', 14);
   const jobs = Array.from({ length: 12 }, (_, at) => ({
     id: `job-${at}`,
-    place: `bed-${at % 5}`,
+    places: [`bed-${at % 5}`],
     remedy: knowledge.remedies.filter(({ steps }) => steps.length >= 4)[at % 12] as (typeof knowledge.remedies)[number],
     chosenOn: addDays('2026-06-10', -(at % 3)),
     done: [],
