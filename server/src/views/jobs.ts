@@ -174,7 +174,7 @@ const ofSpec = ({ id, phase, kind, does, why, minutes }: StepSpec) => ({
 });
 
 /** Beds in walking order, as one walks them. */
-export function namesFor(db: Db, jobId: string): { bedName: string } {
+function namesFor(db: Db, jobId: string): { bedName: string } {
   const beds = new Set(anyPlaces(db, jobId).map(({ bed_id }) => bed_id));
   return {
     bedName: anyBeds(db)

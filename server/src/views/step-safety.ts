@@ -48,10 +48,6 @@ export function applyCautions(db: Db, tables: Tables, row: JobRow, today: string
 export const maybeRemedy = (tables: Tables, id: string): RemedyRow | undefined =>
   tables.remedies.find((row) => row.id === id);
 
-/** Does that step put the remedy on? */
-export const puts = ({ steps }: Pick<RemedyRow, 'steps'>, step: string): boolean =>
-  steps.some(({ id, applies }) => id === step && applies);
-
 /** What the judge has against putting it on once more, on another day or at another strength. */
 export const againstRound = (db: Db, tables: Tables, row: JobRow, remedy: RemedyRow): AgainstRound =>
   judgedIn(db, tables, row, remedy);
