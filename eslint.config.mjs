@@ -31,6 +31,7 @@ const floors = [
   'choose',
   'mix',
   'jobs',
+  'plot',
   'plan',
   'follow',
   'practice',

@@ -115,10 +115,95 @@ test('where the garden lies and how long its seasons are is the gardener’s to 
   await expect(asLatitude).toHaveAttribute('aria-pressed', 'true');
 });
 
+test('the garden as a picture: a bed is tapped, dragged to where it lies, pulled to its size, and walked in order', async ({
+  page,
+}) => {
+  const errors = watchErrors(page);
+  await page.goto('/garden');
+  await page.getByRole('button', { name: /^Kiln Bed/ }).click();
+  await expect(page.getByRole('heading', { name: 'Kiln Bed' })).toBeVisible();
+  await page.getByRole('button', { name: 'Lay out the places' }).click();
+  const bed = page.getByRole('button', { name: 'Move Gate Bed' });
+  const corner = page.getByRole('button', { name: 'Corner 3 of Gate Bed' });
+  const drag = async (what: typeof bed, right: number, down: number) => {
+    const box = (await what.boundingBox())!;
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + right / 2, y + down / 2);
+    await page.mouse.move(x + right, y + down);
+    await page.mouse.up();
+  };
+  await expect(page.getByText('Gate Bed: 2.5 m × 1.2 m, 3 m²')).toBeVisible();
+  const before = (await bed.boundingBox())!;
+  await drag(bed, 30, 20);
+  await expect(page.getByText('Gate Bed is laid out.')).toBeVisible();
+  expect((await bed.boundingBox())!.x).toBeGreaterThan(before.x + 15);
+  // Its lower right corner, pulled out: longer and wider than it was.
+  await drag(corner, 40, 0);
+  await expect(page.getByText(/^Gate Bed: (3(\.\d)?|4(\.\d)?) m × 1\.2 m/)).toBeVisible();
+  // What is undone is what was said last.
+  await expect(page.getByText(/^Gate Bed is measured: /)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Gate Bed: 2.5 m × 1.2 m, 3 m²')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Walking order' }).click();
+  await page.getByRole('button', { name: /^Lean-to/ }).click();
+  await page.getByRole('button', { name: /^Apple Wall/ }).click();
+  await page.getByRole('button', { name: 'Keep this round' }).click();
+  await expect(page.getByText('The round goes that way from now on.')).toBeVisible();
+  await expectAccessible(page);
+  // A new case begins on the picture too.
+  await page.goto('/cases/new');
+  await page.getByRole('button', { name: /^Step Pots/ }).click();
+  await expect(page.getByRole('heading', { name: 'Step Pots' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Long Bed' })).toHaveCount(0);
+  expect(errors).toEqual([]);
+});
+
+test('the weeks to come: a step is moved to a day that may be, told why others may not, and brought back', async ({
+  page,
+  isMobile,
+}) => {
+  const errors = watchErrors(page);
+  await page.goto('/');
+  await page.getByRole('link', { name: 'The weeks to come' }).click();
+  await expect(page.getByRole('heading', { name: 'The weeks to come' })).toBeVisible();
+  await expectAccessible(page);
+  const step = page.getByRole('button', { name: 'Turn the compost, Turn the compost' }).first();
+  const wide = (page.viewportSize()?.width ?? 0) > 900 && !isMobile;
+  if (wide) {
+    // Dragged over the grid to the day below it.
+    const box = (await step.boundingBox())!;
+    await page.mouse.move(box.x + 20, box.y + 10);
+    await page.mouse.down();
+    const target = page.locator('[data-day="2026-06-13"]');
+    const to = (await target.boundingBox())!;
+    await page.mouse.move(to.x + 30, to.y + 40, { steps: 4 });
+    await page.mouse.up();
+  } else {
+    await step.click();
+    await page.getByRole('button', { name: /^Saturday, / }).click();
+  }
+  await expect(page.getByText('“Turn the compost” stands on Saturday 13 June now.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('“Turn the compost” stands on Saturday 13 June now.')).toBeHidden();
+  // What wants dry leaves says why a wet day will not do.
+  await page
+    .getByRole('button', { name: /^Spray both sides in sun/ })
+    .first()
+    .click();
+  await expect(page.getByText(/too windy|rain too soon after|no sun, which it needs/).first()).toBeVisible();
+  await expectAccessible(page);
+  expect(errors).toEqual([]);
+});
+
 test('7: what the weeds of a bed say, how sure that is, and what was measured there', async ({ page }) => {
   const errors = watchErrors(page);
   await page.goto('/garden');
-  await page.getByRole('link', { name: 'Ground of Kiln Bed' }).click();
+  await page.getByRole('button', { name: /^Kiln Bed/ }).click();
+  await page.getByRole('link', { name: 'Open Kiln Bed' }).click();
   await expect(page.getByText(/^Compacted soil: (very )?likely/)).toBeVisible();
   await expect(page.getByText(/From: .*plantain/)).toBeVisible();
   await expect(page.getByText('Wire probe · 3 min')).toBeVisible();

@@ -22,11 +22,13 @@ if (wants('weigh') || wants('plan')) {
     bundle: true,
     platform: 'node',
     format: 'esm',
+    external: ['highs'],
     logLevel: 'warning',
   });
-  const { benchCore, benchClinic } = await import(path.resolve('build/bench-core.mjs'));
+  const { benchCore, benchClinic, benchPlan } = await import(path.resolve('build/bench-core.mjs'));
   for (const { what, value, aim, part } of [...benchCore(), ...benchClinic()])
     if (wants(part)) report(what, value, aim);
+  if (wants('plan')) for (const { what, value, aim } of await benchPlan()) report(what, value, aim);
 }
 
 if (wants('size')) {

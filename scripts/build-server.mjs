@@ -8,7 +8,8 @@ await build({
   platform: 'node',
   target: 'node20',
   format: 'esm',
-  external: ['better-sqlite3', 'express', 'compression'],
+  // highs finds its WebAssembly beside itself.
+  external: ['better-sqlite3', 'express', 'compression', 'highs'],
   loader: { '.sql': 'text' },
   banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   logLevel: 'warning',

@@ -4,6 +4,7 @@
  */
 export { CasePage } from '@/steps/cases/CasePage';
 export { BedPage } from '@/steps/garden/BedPage';
+export { GardenPage } from '@/steps/garden/GardenPage';
 export { JobPage } from '@/steps/job/JobPage';
 export { NewJobPage } from '@/steps/job/NewJobPage';
 export { BenchPage } from '@/steps/mix/BenchPage';

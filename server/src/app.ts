@@ -4,14 +4,19 @@ import { spokenIn } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import compression from 'compression';
 import express, { type Express, type Request, type Response } from 'express';
+import { bounded, guarded, onlyFromHere, onlyJson } from './door';
 import { acts, asks, reads } from './handlers';
 import { problemHandler, unknownRoute } from './problems';
 import { maybeGarden } from './store/garden';
+import { inTransaction } from './store/rows';
+import { calendarFileOf } from './views/calendar';
 import type { Deps } from './views/plan';
 
 export interface AppOptions extends Deps {
   /** Folder of the built app; left out in tests of the API alone. */
   readonly webRoot?: string;
+  /** Told after every act that moves the plan. */
+  readonly afterMove?: () => void;
 }
 
 /** Packing a short answer takes longer (2 to 5 ms of a page's 15) than sending it over the slowest home network. */
@@ -21,8 +26,9 @@ const worthPacking = '32kb';
 export function createApp(deps: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.use(guarded, onlyFromHere);
   app.use(compression({ threshold: worthPacking }));
-  app.use('/api', express.json({ limit: '1mb', strict: false }), api(deps));
+  app.use('/api', onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
   if (deps.webRoot !== undefined) serveApp(app, deps.webRoot);
   app.use(unknownRoute);
   app.use(problemHandler);
@@ -30,7 +36,7 @@ export function createApp(deps: AppOptions): Express {
 }
 
 /** Every call of the table, at its place. The headless asks know no garden; their measures come with them. */
-function api(deps: Deps): express.Router {
+function api(deps: AppOptions): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
@@ -43,20 +49,32 @@ function api(deps: Deps): express.Router {
       response.json(answer(request.body, String(request.params.id ?? '')));
     });
   }
+  // No call of the app: what a calendar of the household subscribes to.
+  router.get('/plan.ics', (_request, response) => {
+    response
+      .type('text/calendar; charset=utf-8')
+      .send(inTransaction(deps.db, 'read', () => calendarFileOf(inItsMeasures(deps))));
+  });
   router.use(unknownRoute);
   return router;
 }
 
-function answerTo(deps: Deps, name: CallName): (body: unknown, id: string) => unknown {
+function answerTo(deps: AppOptions, name: CallName): (body: unknown, id: string) => unknown {
   if (name in asks) {
     const call = asks[name as AskName] as (tables: Tables, input: unknown) => unknown;
     return (body) => call(deps.tables, parseInput(calls[name].input, body));
   }
   // A view is of one moment: its hundred small queries see the same garden, and open it once.
   if (name in reads)
-    return (_body, id) => deps.db.transaction(() => reads[name as ReadName](inItsMeasures(deps), id))();
+    return (_body, id) => inTransaction(deps.db, 'read', () => reads[name as ReadName](inItsMeasures(deps), id));
   const call = acts[name as ActName] as unknown as (here: Deps, body: unknown, id: string) => unknown;
-  return (body, id) => call(inItsMeasures(deps), body, id);
+  const { afterMove } = deps;
+  const { movesPlan } = calls[name as ActName];
+  return (body, id) => {
+    const result = call(inItsMeasures(deps), body, id);
+    if (movesPlan) afterMove?.();
+    return result;
+  };
 }
 
 /** The same, with every amount of the knowledge in the measures of this garden. */

@@ -20,9 +20,9 @@ export function readJson(file: string): unknown {
 }
 
 /** Answers a JSON request on standard output; a bad one with one line on standard error and exit 2. */
-export function answerJson(file: string, answer: (body: unknown) => unknown): void {
+export async function answerJson(file: string, answer: (body: unknown) => unknown): Promise<void> {
   try {
-    process.stdout.write(`${JSON.stringify(answer(readJson(file)), null, 2)}\n`);
+    process.stdout.write(`${JSON.stringify(await answer(readJson(file)), null, 2)}\n`);
   } catch (error) {
     if (!(error instanceof UsageError) && !(error instanceof InputError)) throw error;
     process.stderr.write(`${error.message.replace(/\s+/g, ' ')}\n`);

@@ -8,6 +8,8 @@ import logByDay from './migrations/006_log_by_day.sql';
 import sure from './migrations/007_sure.sql';
 import job from './migrations/008_job.sql';
 import sizes from './migrations/009_sizes.sql';
+import plot from './migrations/010_plot.sql';
+import times from './migrations/011_times.sql';
 
 export type Db = Database.Database;
 
@@ -22,6 +24,8 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '007_sure', sql: sure },
   { name: '008_job', sql: job },
   { name: '009_sizes', sql: sizes },
+  { name: '010_plot', sql: plot },
+  { name: '011_times', sql: times },
 ];
 
 /**
@@ -38,6 +42,16 @@ export function openDatabase(file: string): Db {
   db.pragma('busy_timeout = 3000');
   migrate(db);
   return db;
+}
+
+/** How far a file has been brought up to date. */
+export function versionOf(file: string): number {
+  const db = new Database(file, { readonly: true });
+  try {
+    return db.pragma('user_version', { simple: true }) as number;
+  } finally {
+    db.close();
+  }
 }
 
 function migrate(db: Db): void {

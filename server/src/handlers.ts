@@ -11,6 +11,7 @@ import { maybeOneCase } from './store/cases';
 import { benchViewOf } from './views/bench';
 import { jobViewOf } from './views/jobs';
 import { maybeOneJob } from './store/jobs';
+import { calendarViewOf, slotsViewOf } from './views/calendar';
 import { caseSummaries, caseViewOf } from './views/cases';
 import { bedViewOf, practiceViewOf } from './views/clinic';
 import { gardenViewOf, notebookViewOf, todayViewOf } from './views/garden';
@@ -29,6 +30,8 @@ const found = <Row>(row: Row | undefined, what: string, id: string): Row => {
 
 export const reads: Reads = {
   today: todayViewOf,
+  calendar: calendarViewOf,
+  slots: (deps, id) => found(slotsViewOf(deps, id), 'open step', id),
   garden: gardenViewOf,
   cases: caseSummaries,
   oneCase: (deps, id) => caseViewOf(deps, found(maybeOneCase(deps.db, id), 'case', id)),

@@ -1,10 +1,15 @@
+import fs from 'node:fs';
 import path from 'node:path';
+import { createInterface } from 'node:readline/promises';
 import { Command, InvalidArgumentError } from 'commander';
-import { answerFollow, answerMix, answerPlan, answerWeigh } from '@trowel/core/headless';
+import { answerBestPlan, answerFollow, answerMix, answerWeigh } from '@trowel/core/headless';
 import { knowledge } from '@trowel/knowledge/reader';
 import { countRows } from './handlers';
 import { answerJson } from './command-line';
-import { serve } from './serve';
+import { backUp, holdFolder, restore } from './keep';
+import { isPlanWorker, workOnPlans } from './planner';
+import { gardenFile, serve } from './serve';
+import { solveIn } from './solver';
 import { standInWeather } from './weather/stand-in';
 
 const port = (text: string): number => {
@@ -21,6 +26,18 @@ const moment = (text: string): Date => {
   return value;
 };
 
+/** Asks at the keyboard; where nobody sits there, the answer is no. */
+async function asks(question: string): Promise<boolean> {
+  if (!process.stdin.isTTY) return false;
+  const line = createInterface({ input: process.stdin, output: process.stdout });
+  const answer = await line.question(question);
+  line.close();
+  return /^y(es)?$/i.test(answer.trim());
+}
+
+/** Long enough to prove the best of a large garden's plan; what is found by then is given. */
+const secondsToPlan = 20;
+
 const program = new Command('trowel')
   .description('Reads the garden, weighs what lies behind it, mixes, plans and follows up.')
   .showHelpAfterError('(./trowel --help shows all there is)');
@@ -33,17 +50,21 @@ for (const demo of [true, false])
     )
     .option('--port <number>', 'port on 127.0.0.1', port, 4310)
     .option('--data <folder>', 'where the data lives', '.trowel')
-    .option('--reset', 'begin anew: what is there is deleted', false)
+    .option('--reset', 'begin anew: what is there is moved into a dated folder beside it', false)
+    .option('--yes', 'do not ask', false)
     .option('--now <moment>', 'stand on another day', moment)
     .option('--web <folder>', 'the built app', path.join('app', 'dist'))
-    .action(async (options: { port: number; data: string; reset: boolean; now?: Date; web: string }) => {
+    .action(async (options: { port: number; data: string; reset: boolean; yes: boolean; now?: Date; web: string }) => {
       try {
         await serve({
           port: options.port,
           dataDir: path.resolve(options.data),
           webRoot: path.resolve(options.web),
+          program: new URL(import.meta.url),
           demo,
           reset: options.reset,
+          mayReset: (file) =>
+            options.yes ? Promise.resolve(true) : asks(`${file} is moved aside and a new garden begun. Go on? (y/n) `),
           ...(options.now ? { now: options.now } : {}),
         });
       } catch (error) {
@@ -60,7 +81,11 @@ for (const demo of [true, false])
 const headless: readonly [name: string, does: string, answer: (body: unknown) => unknown][] = [
   ['weigh', 'weigh signs: what is likely, why, what to check and do', (body) => answerWeigh(knowledge, body)],
   ['mix', 'work out a mix, or check what may be poured together', (body) => answerMix(knowledge, body)],
-  ['plan', 'lay remedies out on days and hours', (body) => answerPlan(knowledge, body, standInWeather)],
+  [
+    'plan',
+    'lay remedies out on days and hours',
+    (body) => answerBestPlan(knowledge, body, standInWeather, solveIn(secondsToPlan)),
+  ],
   ['follow', 'judge counts before and after', (body) => answerFollow(knowledge, body)],
 ];
 for (const [name, does, answer] of headless)
@@ -70,9 +95,46 @@ for (const [name, does, answer] of headless)
     .argument('<file>', 'JSON file, or - for standard input')
     .action((file: string) => answerJson(file, answer));
 
+/** Something done in a folder that no server holds. */
+const inFolder = (work: (file: string) => string) => (options: { data: string }) => {
+  try {
+    const dataDir = path.resolve(options.data);
+    process.stdout.write(`${work(gardenFile(dataDir, false))}\n`);
+  } catch (error) {
+    process.stderr.write(`${(error as Error).message}\n`);
+    process.exitCode = 1;
+  }
+};
+
+program
+  .command('backup')
+  .description('copy the garden into its folder of backups, checked; the server may go on')
+  .option('--data <folder>', 'where the data lives', '.trowel')
+  .action(
+    inFolder((file) => {
+      if (!fs.existsSync(file)) throw new Error(`There is no garden at ${file}.`);
+      return backUp(file, new Date().toISOString().slice(0, 19).replaceAll(':', '-'));
+    }),
+  );
+
+program
+  .command('restore')
+  .description('put a backup in the place of the garden, which is moved aside; stop the server first')
+  .argument('<backup>', 'a file that ./trowel backup made')
+  .option('--data <folder>', 'where the data lives', '.trowel')
+  .action((backup: string, options: { data: string }) =>
+    inFolder((file) => {
+      holdFolder(path.dirname(file), { pid: process.pid, port: 0, since: new Date().toISOString() });
+      const aside = restore(file, path.resolve(backup), new Date());
+      return aside === undefined ? `Restored to ${file}.` : `Restored to ${file}; what was there now lies in ${aside}.`;
+    })(options),
+  );
+
 program
   .command('knowledge')
   .description('number of rows of every table')
   .action(() => void process.stdout.write(`${JSON.stringify(countRows(knowledge), null, 2)}\n`));
 
-await program.parseAsync();
+// The same file does the heavy work on a thread of its own.
+if (isPlanWorker()) workOnPlans();
+else await program.parseAsync();

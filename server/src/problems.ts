@@ -17,6 +17,10 @@ export const problemStatus = {
   'too-large': 413,
   'not-found': 404,
   conflict: 409,
+  'not-here': 421,
+  'not-from-there': 403,
+  'not-json': 415,
+  'bad-request': 400,
   internal: 500,
 } as const;
 export type ProblemCode = keyof typeof problemStatus;
@@ -69,5 +73,9 @@ export function asProblem(error: unknown): Problem {
   const type = (error as { type?: unknown } | undefined)?.type;
   if (type === 'entity.parse.failed') return new Problem('bad-json', plainDetails['bad-json']);
   if (type === 'entity.too.large') return new Problem('too-large', plainDetails['too-large']);
+  // A name in the address, a charset or a packing that cannot be read: the caller's to mend.
+  const { status } = (error ?? {}) as { status?: unknown };
+  if (error instanceof URIError || (typeof status === 'number' && status >= 400 && status < 500))
+    return new Problem('bad-request', (error as Error).message);
   return new Problem('internal', plainDetails.internal);
 }

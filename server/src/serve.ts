@@ -1,19 +1,25 @@
 import fs from 'node:fs';
-import type { Server } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import path from 'node:path';
 import { knowledge } from '@trowel/knowledge/reader';
 import { createApp } from './app';
 import type { Clock } from './clock';
-import { openDatabase, type Db } from './database';
+import { migrations, openDatabase, versionOf, type Db } from './database';
 import { seedDemo } from './demo/seed';
+import { backUp, backUpDaily, holdFolder, setAside } from './keep';
+import { planner, type Planner } from './planner';
 import { isSetUp, saveGarden } from './store/garden';
 
 export interface ServeOptions {
   readonly port: number;
   readonly dataDir: string;
   readonly webRoot: string;
+  /** The file that runs: heavy work is done by it on another thread. */
+  readonly program: URL;
   readonly demo: boolean;
   readonly reset: boolean;
+  /** Asked before a garden is set aside. */
+  readonly mayReset: (file: string) => Promise<boolean>;
   /** Stand on another day, to see the garden in another season. */
   readonly now?: Date;
 }
@@ -30,25 +36,62 @@ const emptyGarden = {
   climate: null,
 } as const;
 
-/** Opens (and if need be fills) the data, and listens on this machine only. */
+/**
+ * Takes the port, then the folder, and only then touches the data: backs it up, opens and if need be fills it, and
+ * answers on this machine only.
+ */
 export async function serve(options: ServeOptions): Promise<void> {
   if (!fs.existsSync(path.join(options.webRoot, 'index.html')))
     throw new Error(`the app is not built: ${options.webRoot} has no index.html`);
+  // What is written here is for its owner alone.
+  process.umask(0o077);
   const clock = clockFrom(options.now);
-  const db = openData(options, clock);
-  const app = createApp({ db, tables: knowledge, clock, webRoot: options.webRoot });
-  const server = await listen(app, options.port);
+  const door = await listen(options.port);
+  const db = await openData(options, clock);
+  const deps = { db, tables: knowledge, clock };
+  const planning = planner(deps, options.program, (broken) =>
+    process.stderr.write(`The plan could not be thought over; the first one stands: ${broken}\n`),
+  );
+  door.opens(createApp({ ...deps, webRoot: options.webRoot, afterMove: () => planning.asked() }));
   process.stdout.write(`Wise Trowel is open at http://127.0.0.1:${options.port}\n`);
-  stopGracefully(server, db);
+  stopGracefully(door.server, db, planning);
 }
 
-function openData({ dataDir, demo, reset }: ServeOptions, clock: Clock): Db {
-  fs.mkdirSync(dataDir, { recursive: true });
-  const file = path.join(dataDir, demo ? 'demo.sqlite' : 'garden.sqlite');
-  if (reset) for (const ending of ['', '-wal', '-shm']) fs.rmSync(file + ending, { force: true });
+/** The file of a garden in its folder. */
+export const gardenFile = (dataDir: string, demo: boolean): string =>
+  path.join(dataDir, demo ? 'demo.sqlite' : 'garden.sqlite');
+
+const daily = 86_400_000;
+
+async function openData({ dataDir, demo, reset, port, mayReset }: ServeOptions, clock: Clock): Promise<Db> {
+  holdFolder(dataDir, { pid: process.pid, port, since: new Date().toISOString() });
+  const file = gardenFile(dataDir, demo);
+  if (reset && fs.existsSync(file)) {
+    if (!(await mayReset(file))) throw new Error('Nothing was changed. To begin anew, say --reset --yes.');
+    const aside = setAside(file, new Date());
+    process.stdout.write(`What was there now lies in ${aside}\n`);
+  }
+  if (fs.existsSync(file)) {
+    if (fs.statSync(file).size === 0)
+      throw new Error(
+        `${file} is empty: that is no garden. Put a backup in its place with ./trowel restore, or move the file away to begin anew.`,
+      );
+    const version = versionOf(file);
+    if (version < migrations.length) backUp(file, `before-version-${migrations.length}`);
+    if (!demo) backUpDaily(file, new Date());
+  }
   const db = openDatabase(file);
   if (demo) seedDemo(db, knowledge, clock());
-  else if (!isSetUp(db)) saveGarden(db, emptyGarden);
+  else {
+    if (!isSetUp(db)) saveGarden(db, emptyGarden);
+    setInterval(() => {
+      try {
+        backUpDaily(file, new Date());
+      } catch (error) {
+        process.stderr.write(`No backup was made: ${(error as Error).message}\n`);
+      }
+    }, daily).unref();
+  }
   return db;
 }
 
@@ -59,15 +102,23 @@ function clockFrom(now: Date | undefined): Clock {
   return () => new Date(Date.now() + shift);
 }
 
-function listen(app: ReturnType<typeof createApp>, port: number): Promise<Server> {
+/** Takes the port at once; who comes before the garden is open is asked to come again. */
+function listen(port: number): Promise<{ server: Server; opens: (app: ReturnType<typeof createApp>) => void }> {
+  let app: ReturnType<typeof createApp> | undefined;
   return new Promise((resolve, reject) => {
-    const server = app.listen(port, '127.0.0.1', (error?: Error) => (error ? reject(error) : resolve(server)));
+    const server = createServer((request, response) => {
+      if (app) app(request, response);
+      else response.writeHead(503, { 'Retry-After': '1' }).end();
+    });
+    server.once('error', reject);
+    server.listen(port, '127.0.0.1', () => resolve({ server, opens: (opened) => void (app = opened) }));
   });
 }
 
 /** On a signal: take no new requests, finish those under way, close the file. */
-function stopGracefully(server: Server, db: Db): void {
+function stopGracefully(server: Server, db: Db, planning: Planner): void {
   const stop = () => {
+    planning.stop();
     server.close(() => {
       db.close();
       process.exit(0);

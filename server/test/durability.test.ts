@@ -1,11 +1,13 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import fs from 'node:fs';
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
+import type { Readable } from 'node:stream';
 import Database from 'better-sqlite3';
 import { buildSync } from 'esbuild';
 import { migrations, openDatabase } from '../src/database';
+import { backUpDaily } from '../src/keep';
 
 const root = path.resolve(__dirname, '../..');
 let folder: string;
@@ -20,13 +22,25 @@ beforeAll(() => {
     bundle: true,
     platform: 'node',
     format: 'esm',
-    external: ['better-sqlite3', 'express', 'compression'],
+    external: ['better-sqlite3', 'express', 'compression', 'helmet', 'ical-generator', 'luxon', 'highs'],
     loader: { '.sql': 'text' },
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   });
   fs.writeFileSync(path.join(folder, 'index.html'), '<!doctype html><title>app</title>');
 });
 afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
+
+/** Whatever a test started and did not stop, also where it failed, is stopped after it. */
+const started = new Set<ChildProcess>();
+const run = (args: readonly string[]): ChildProcess & { stdout: Readable; stderr: Readable } => {
+  const child = spawn(process.execPath, [bundle, ...args], { stdio: ['ignore', 'pipe', 'pipe'] });
+  started.add(child);
+  return child;
+};
+afterEach(() => {
+  for (const child of started) child.kill('SIGKILL');
+  started.clear();
+});
 
 const freePort = (): Promise<number> =>
   new Promise((resolve) => {
@@ -38,9 +52,7 @@ const freePort = (): Promise<number> =>
 
 async function start(dataDir: string): Promise<{ child: ChildProcess; port: number; exit: Promise<number | null> }> {
   const port = await freePort();
-  const child = spawn(process.execPath, [bundle, 'start', '--port', String(port), '--data', dataDir, '--web', folder], {
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
+  const child = run(['start', '--port', String(port), '--data', dataDir, '--web', folder]);
   const exit = new Promise<number | null>((resolve) => child.once('exit', resolve));
   await new Promise<void>((resolve, reject) => {
     child.stdout?.on('data', (chunk: Buffer) => chunk.toString().includes('is open at') && resolve());
@@ -105,7 +117,7 @@ describe('killed in the middle of writes', () => {
   test('a busy port gets a clear line', async () => {
     const data = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-busy-'));
     const { child, port, exit } = await start(data);
-    const second = spawn(process.execPath, [bundle, 'start', '--port', String(port), '--data', data, '--web', folder]);
+    const second = run(['start', '--port', String(port), '--data', data, '--web', folder]);
     let said = '';
     second.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
     expect(await new Promise((resolve) => second.once('exit', resolve))).toBe(1);
@@ -116,8 +128,144 @@ describe('killed in the middle of writes', () => {
   });
 });
 
+describe('nothing is destroyed by starting', () => {
+  const startWith = (data: string, port: number, ...more: string[]) =>
+    new Promise<{ code: number | null; said: string; child: ChildProcess }>((resolve) => {
+      const child = run(['start', '--port', String(port), '--data', data, '--web', folder, ...more]);
+      let said = '';
+      const hear = (chunk: Buffer) => {
+        said += chunk.toString();
+        if (said.includes('is open at')) resolve({ code: null, said, child });
+      };
+      child.stdout.on('data', hear);
+      child.stderr.on('data', hear);
+      child.once('exit', (code) => resolve({ code, said, child }));
+    });
+  const bedsIn = async (port: number) =>
+    ((await (await fetch(`http://127.0.0.1:${port}/api/garden`)).json()) as { beds: { name: string }[] }).beds.map(
+      ({ name }) => name,
+    );
+  const newFolder = () => fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-keep-'));
+
+  test('a folder that a running server holds is not taken by a second one, and who holds it is said', async () => {
+    const data = newFolder();
+    const { child, port, exit } = await start(data);
+    await post(port, '/beds', { name: 'Gate Bed', setting: 'bed' });
+    for (const more of [[], ['--reset', '--yes']]) {
+      const second = await startWith(data, await freePort(), ...more);
+      expect(second.code).toBe(1);
+      expect(second.said).toContain(`process ${child.pid}, open at http://127.0.0.1:${port}`);
+    }
+    // Nor on the port that is taken.
+    expect((await startWith(data, port, '--reset', '--yes')).said).toContain(`Port ${port} is in use`);
+    expect(await bedsIn(port)).toEqual(['Gate Bed']);
+    // Killed, it holds nothing any more.
+    child.kill('SIGKILL');
+    await exit;
+    const again = await start(data);
+    expect(await bedsIn(again.port)).toEqual(['Gate Bed']);
+    again.child.kill('SIGTERM');
+    await again.exit;
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+
+  test('a reset wants a yes, and then moves the garden aside, whole', async () => {
+    const data = newFolder();
+    const first = await start(data);
+    await post(first.port, '/beds', { name: 'Gate Bed', setting: 'bed' });
+    first.child.kill('SIGTERM');
+    await first.exit;
+    const unsure = await startWith(data, await freePort(), '--reset');
+    expect(unsure).toMatchObject({ code: 1 });
+    expect(unsure.said).toContain('Nothing was changed');
+    const port = await freePort();
+    const sure = await startWith(data, port, '--reset', '--yes');
+    expect(await bedsIn(port)).toEqual([]);
+    sure.child.kill('SIGTERM');
+    await new Promise((resolve) => sure.child.once('exit', resolve));
+    const [aside = ''] = fs.readdirSync(data).filter((name) => name.startsWith('set-aside-'));
+    const old = openDatabase(path.join(data, aside, 'garden.sqlite'));
+    expect(old.prepare('SELECT name FROM bed').pluck().all()).toEqual(['Gate Bed']);
+    old.close();
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+
+  test('a backup is made each day and by hand, and any of them is put back; the garden that stood there is kept', async () => {
+    const data = newFolder();
+    const file = path.join(data, 'garden.sqlite');
+    const first = await start(data);
+    await post(first.port, '/beds', { name: 'Gate Bed', setting: 'bed' });
+    // While it runs.
+    const copy = spawnSync(process.execPath, [bundle, 'backup', '--data', data]).stdout.toString().trim();
+    expect(fs.existsSync(copy)).toBe(true);
+    await post(first.port, '/beds', { name: 'Long Bed', setting: 'bed' });
+    const held = spawnSync(process.execPath, [bundle, 'restore', copy, '--data', data]);
+    expect(held.status).toBe(1);
+    expect(held.stderr.toString()).toContain('is held by another');
+    first.child.kill('SIGTERM');
+    await first.exit;
+    // A file that is no garden is refused before anything is moved.
+    const junk = path.join(data, 'junk.sqlite');
+    fs.writeFileSync(junk, 'no garden');
+    expect(spawnSync(process.execPath, [bundle, 'restore', junk, '--data', data]).status).toBe(1);
+    expect(spawnSync(process.execPath, [bundle, 'restore', copy, '--data', data]).status).toBe(0);
+    const second = await start(data);
+    expect(await bedsIn(second.port)).toEqual(['Gate Bed']);
+    expect(
+      fs.readdirSync(path.join(data, 'backups')).some((name) => /^garden-\d{4}-\d{2}-\d{2}\.sqlite$/.test(name)),
+    ).toBe(true);
+    expect(fs.statSync(path.join(data, 'held-by.json')).mode & 0o077).toBe(0);
+    second.child.kill('SIGTERM');
+    await second.exit;
+    // An emptied file is no new garden.
+    fs.writeFileSync(file, '');
+    for (const ending of ['-wal', '-shm']) fs.rmSync(file + ending, { force: true });
+    const emptied = await startWith(data, await freePort());
+    expect(emptied).toMatchObject({ code: 1 });
+    expect(emptied.said).toContain('is empty: that is no garden');
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+
+  test('old daily backups are thinned out to a fortnight of days and the first of each month', () => {
+    const data = newFolder();
+    const file = path.join(data, 'garden.sqlite');
+    openDatabase(file).close();
+    for (let day = 0; day < 120; day += 1) backUpDaily(file, new Date(Date.UTC(2026, 0, 1 + day)));
+    const kept = fs.readdirSync(path.join(data, 'backups')).sort();
+    // 1 January to 30 April: the last fourteen days, and the firsts of four months.
+    expect(kept).toHaveLength(18);
+    expect(kept.slice(0, 4)).toEqual(['01', '02', '03', '04'].map((month) => `garden-2026-${month}-01.sqlite`));
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+});
+
+describe('the plan is thought over', () => {
+  test('beside the server: two small things a day apart become one visit, a moment after the first plan stood', async () => {
+    const data = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-plan-'));
+    const { child, port, exit } = await start(data);
+    const today = ((await (await fetch(`http://127.0.0.1:${port}/api/today`)).json()) as { today: string }).today;
+    const day = (ahead: number) =>
+      new Date(Date.parse(`${today}T12:00:00Z`) + ahead * 86_400_000).toISOString().slice(0, 10);
+    await post(port, '/jobs', { wish: 'Wash the sprayer', from: day(1) });
+    await post(port, '/jobs', { wish: 'Turn the compost', from: day(2) });
+    const daysWithWork = async () => {
+      const { days } = (await (await fetch(`http://127.0.0.1:${port}/api/calendar`)).json()) as {
+        days: { date: string; steps: unknown[] }[];
+      };
+      return days.flatMap(({ date, steps }) => (steps.length === 0 ? [] : [date]));
+    };
+    expect(await daysWithWork()).toEqual([day(1), day(2)]);
+    // Not a clock but the plan itself says when.
+    while ((await daysWithWork()).length > 1) await new Promise((resolve) => setImmediate(resolve));
+    expect(await daysWithWork()).toEqual([day(2)]);
+    child.kill('SIGTERM');
+    expect(await exit).toBe(0);
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+});
+
 describe('the command line', () => {
-  const run = (args: string[], input = ''): Promise<{ code: number | null; out: string; err: string }> =>
+  const answers = (args: string[], input = ''): Promise<{ code: number | null; out: string; err: string }> =>
     new Promise((resolve) => {
       const child = spawn(process.execPath, [bundle, ...args]);
       let out = '';
@@ -129,7 +277,7 @@ describe('the command line', () => {
     });
 
   test('answers JSON and nothing else', async () => {
-    const { code, out, err } = await run(
+    const { code, out, err } = await answers(
       ['weigh', '-'],
       JSON.stringify({ plant: 'rose', said: 'greenfly on the buds' }),
     );
@@ -148,7 +296,7 @@ describe('the command line', () => {
     [['follow', '-'], 'not json', /^standard input: is not JSON/],
     [['weigh', 'no-such-file.json'], '', /^no-such-file\.json: cannot be read \(ENOENT\)/],
   ])('%s with %s says what is wrong in one line and exits with 2', async (args, input, message) => {
-    const { code, out, err } = await run(args, input);
+    const { code, out, err } = await answers(args, input);
     expect(code).toBe(2);
     expect(out).toBe('');
     expect(err).toMatch(message);

@@ -1,14 +1,11 @@
 import { benchView, caseView, jobView, todayView, type CaseView, type JobView } from '@trowel/core/contract';
-import { bedWithCurrants, newWorld, type World } from './world';
+import { bedWithCurrants, callsOf, newWorld, type World } from './world';
 
 let world: World;
 beforeEach(() => (world = newWorld()));
 afterEach(() => world.close());
 
-const post = async (path: string, body: object = {}) =>
-  (await world.api.post(`/api${path}`).send(body).expect(200)).body as Record<string, string>;
-const refused = async (path: string, body: object, status: number) =>
-  (await world.api.post(`/api${path}`).send(body).expect(status)).body;
+const { post, refused } = callsOf(() => world);
 const theCase = async (id: string): Promise<CaseView> =>
   caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body);
 const theJob = async (id: string): Promise<JobView> =>
@@ -386,5 +383,70 @@ describe('a recipe of the gardener’s own as a job', () => {
     const { id: plantingId = '' } = await post(`/beds/${bedId}/plantings`, { plant: 'maidenhair fern' });
     const stop = await refused('/jobs', { recipeId, places: [{ bedId, plantingId }] }, 409);
     expect(stop.detail).toMatch(/ferns/);
+  });
+});
+
+describe('one can for the trays that are due', () => {
+  test('each tray joins when it is old enough; what is carried and put on is for those that are', async () => {
+    const { id: bedId = '' } = await post('/beds', { name: 'Lean-to', setting: 'greenhouse' });
+    const tray = async (label: string, sprouted: string, number: number) => {
+      const { id = '' } = await post(`/beds/${bedId}/plantings`, { plant: 'seedling', label });
+      await post(`/plantings/${id}/sprouted`, { on: sprouted });
+      await post(`/plantings/${id}/number`, { number });
+      return id;
+    };
+    const old = await tray('Old tray', '2026-06-01', 40);
+    const young = await tray('Young tray', '2026-06-08', 40);
+    const { id: jobId = '' } = await post('/jobs', {
+      remedy: 'dilute-feed',
+      places: [old, young].map((plantingId) => ({ bedId, plantingId })),
+      everyDays: 7,
+    });
+    const first = await theJob(jobId);
+    expect(first.amounts?.shares.map(({ place, ml }) => [place, ml > 0])).toEqual([
+      ['Old tray', true],
+      ['Young tray', false],
+    ]);
+    expect(first.amounts?.shares[1]?.says).toBe('Young tray joins Monday');
+    const apply = first.steps.find(({ phase }) => phase === 'apply')?.step ?? '';
+    await tick(jobId, apply);
+    const placesOf = (event: number) =>
+      world.db
+        .prepare(
+          'SELECT planting_id FROM application WHERE job_id = ? AND event_id = (SELECT id FROM step_event WHERE job_id = ? AND step = ? ORDER BY id LIMIT 1 OFFSET ?)',
+        )
+        .pluck()
+        .all(jobId, jobId, apply, event);
+    expect(placesOf(0)).toEqual([old]);
+    // A week later both are fed out of one can.
+    world.setNow('2026-06-17T09:00:00Z');
+    const second = await theJob(jobId);
+    expect(second.amounts?.shares.every(({ ml }) => ml > 0)).toBe(true);
+    await tick(jobId, apply);
+    expect(placesOf(1)).toEqual([old, young]);
+  });
+});
+
+describe('other places', () => {
+  test('what was done stays where it was done; the next round goes to the new places', async () => {
+    const { id: a = '' } = await post('/beds', { name: 'A', setting: 'bed' });
+    const { id: b = '' } = await post('/beds', { name: 'B', setting: 'bed' });
+    const { id: jobId = '' } = await post('/jobs', { remedy: 'soap-spray', places: [{ bedId: a }], everyDays: 14 });
+    const { steps } = await theJob(jobId);
+    for (const { step, phase, asks } of steps)
+      if (phase !== 'look') await tick(jobId, step, asks ? { result: 'could-not' } : {});
+    await post(`/jobs/${jobId}`, { places: [{ bedId: b }] });
+    const after = await theJob(jobId);
+    expect(after.places).toMatchObject([{ bedName: 'B' }]);
+    expect(after.applied.map(({ says }) => says)).toEqual([expect.stringContaining('A')]);
+    await refused(`/jobs/${jobId}`, { places: [{ bedId: 'nowhere' }] }, 422);
+    await refused(`/jobs/${jobId}`, { places: [] }, 422);
+    expect((await theJob(jobId)).places).toMatchObject([{ bedName: 'B' }]);
+  });
+
+  test('a case keeps its one place', async () => {
+    const { jobId } = await caseOf('soap-spray');
+    const { id: b = '' } = await post('/beds', { name: 'B', setting: 'bed' });
+    await refused(`/jobs/${jobId}`, { places: [{ bedId: b }] }, 422);
   });
 });

@@ -44,6 +44,9 @@ describe('files of earlier versions', () => {
           { forbids: '[]', only_cupboard: 0, schools: '{}' },
         ]);
         expect(db.prepare('SELECT count(*) AS batches FROM batch').get()).toEqual({ batches: 0 });
+        expect(db.prepare('SELECT at_x, near, removed_on FROM bed').all()).toEqual([
+          { at_x: null, near: '[]', removed_on: null },
+        ]);
         expect(db.pragma('foreign_key_check')).toEqual([]);
         db.close();
       }

@@ -44,3 +44,11 @@ export async function bedWithCurrants({ api }: World): Promise<{ bedId: string; 
   const planting = await api.post(`/api/beds/${bed.body.id}/plantings`).send({ plant: 'redcurrants' }).expect(200);
   return { bedId: bed.body.id, plantingId: planting.body.id };
 }
+
+/** Calls that a test expects to be answered, or refused with a status. */
+export const callsOf = (world: () => World) => ({
+  post: async (path: string, body: object = {}) =>
+    (await world().api.post(`/api${path}`).send(body).expect(200)).body as Record<string, string>,
+  refused: async (path: string, body: object, status: number) =>
+    (await world().api.post(`/api${path}`).send(body).expect(status)).body,
+});

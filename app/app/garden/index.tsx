@@ -1,1 +1,3 @@
-export { GardenPage as default } from '@/steps/garden/GardenPage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('GardenPage');

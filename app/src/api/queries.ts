@@ -19,6 +19,10 @@ export const queryOf = <Name extends ReadName>(name: Name, id?: string) =>
 
 export const useToday = () => useQuery(queryOf('today'));
 export const useGarden = () => useQuery(queryOf('garden'));
+export const useCalendar = () => useQuery(queryOf('calendar'));
+/** Where a step may be moved; nothing is asked while none is chosen. */
+export const useSlots = (step: { readonly jobId: string; readonly step: string } | undefined) =>
+  useQuery({ ...queryOf('slots', step ? `${step.jobId}:${step.step}` : ''), enabled: step !== undefined });
 export const useCases = () => useQuery(queryOf('cases'));
 export const useCase = (id: string) => useQuery(queryOf('oneCase', id));
 export const useJob = (id: string) => useQuery(queryOf('job', id));

@@ -11,11 +11,14 @@ export function LinkButton({
   href,
   icon,
   kind = 'plain',
+  label,
   children,
 }: {
   href: Href;
   icon?: IconName;
   kind?: 'plain' | 'other' | 'main';
+  /** In full, for a screen reader; begins with what is written. */
+  label?: string;
   children: string;
 }) {
   const roles = useRoles();
@@ -23,6 +26,7 @@ export function LinkButton({
   return (
     <Link href={href} asChild>
       <Pressable
+        aria-label={label}
         style={{
           minHeight: space.target,
           flexDirection: 'row',

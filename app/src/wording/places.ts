@@ -1,6 +1,6 @@
 import type { BedView } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
-import type { Climate, Setting, WeedRoot } from '@trowel/core/tables';
+import type { Climate, NearFact, Setting, WeedRoot } from '@trowel/core/tables';
 
 export const settingWords: Readonly<Record<Setting, string>> = {
   bed: 'Bed',
@@ -9,6 +9,16 @@ export const settingWords: Readonly<Record<Setting, string>> = {
   greenhouse: 'Under glass',
   lawn: 'Lawn',
   tree: 'Tree or wall',
+};
+
+/** What can be close to a place for good. */
+export const nearWords: Readonly<Record<NearFact, string>> = {
+  'near-pond': 'A pond or stream',
+  'near-children-or-pets': 'Children or pets play here',
+  'near-cats': 'Cats',
+  'near-worm-bin': 'A worm bin',
+  'near-food': 'Food is kept or eaten',
+  'near-paving': 'Paving',
 };
 
 export const systemWords: Readonly<Record<MeasureSystem, string>> = {
@@ -50,4 +60,15 @@ export const labFields: readonly { readonly key: LabKey; readonly name: string; 
   { key: 'nitrogen', name: 'N', unit: 'ppm' },
   { key: 'organicMatter', name: 'Humus', unit: '%' },
   { key: 'ec', name: 'EC', unit: 'mS/cm' },
+];
+
+/** By number, 0 Sunday … 6 Saturday. */
+export const weekdayWords: readonly { readonly short: string; readonly long: string }[] = [
+  { short: 'Su', long: 'Sunday' },
+  { short: 'Mo', long: 'Monday' },
+  { short: 'Tu', long: 'Tuesday' },
+  { short: 'We', long: 'Wednesday' },
+  { short: 'Th', long: 'Thursday' },
+  { short: 'Fr', long: 'Friday' },
+  { short: 'Sa', long: 'Saturday' },
 ];

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import * as bench from './bench';
 import * as clinic from './clinic';
 import * as commands from './commands';
+import * as garden from './garden';
 import * as jobs from './jobs';
 import { jobView } from './job-views';
 import { followRequest, followResponse } from './follow';
@@ -20,8 +21,11 @@ import { weighRequest, weighResponse } from './weigh';
  * done once however often it is sent. A path holds one `:id` at most.
  */
 const made = z.object({ id: z.string() });
-/** A planting; with the row that stands in for a plant that has none of its own. */
-const planted = made.extend({ readAs: z.string().optional() });
+/** A planting; with the row that stands in for a plant that has none of its own, and what of its family grew there lately. */
+const planted = made.extend({
+  readAs: z.string().optional(),
+  grewBefore: z.object({ label: z.string(), until: z.string() }).optional(),
+});
 const nothing = z.object({});
 
 const read = <Output extends z.ZodType>(path: string, output: Output) =>
@@ -47,7 +51,7 @@ const act = <Input extends z.ZodType, Output extends z.ZodType, const Stale exte
 const log = (id: string, says: string): Logged => ({ id, says });
 
 /** What shows the case, its steps and its log. */
-const caseViews = ['oneCase', 'cases', 'today', 'garden', 'notebook'] as const;
+const caseViews = ['oneCase', 'cases', 'today', 'calendar', 'garden', 'notebook'] as const;
 const benchViews = ['bench', 'garden', 'notebook'] as const;
 /** What shows a job, and what it takes from the bench. */
 const jobViews = ['job', ...caseViews, 'bed', 'bench'] as const;
@@ -78,11 +82,14 @@ const understood = z.object({
 export const calls = {
   // What is there.
   today: read('/today', views.todayView),
+  calendar: read('/calendar', views.calendarView),
+  /** Of a step: its job and its name, joined by a colon. */
+  slots: read('/slots/:id', views.slotsView),
   garden: read('/garden', views.gardenView),
   cases: read('/cases', z.array(views.caseSummary)),
   oneCase: read('/cases/:id', views.caseView),
   job: read('/jobs/:id', jobView),
-  bed: read('/beds/:id', clinic.bedView),
+  bed: read('/beds/:id', garden.bedView),
   bench: read('/bench', bench.benchView),
   recipe: read('/recipes/:id', recipeDocument),
   practice: read('/practice', clinic.practiceView),
@@ -134,6 +141,7 @@ export const calls = {
     jobViews,
     true,
   ),
+  moveStep: act('/steps/move', jobs.moveStep, nothing, log('move-step', 'Moved'), [...jobViews, 'slots'], true),
   recordStep: act('/steps', jobs.stepEvent, jobs.stepDone, log('record-step', 'Step'), jobViews, true),
   addCount: act(
     '/counts',
@@ -169,12 +177,41 @@ export const calls = {
   ),
 
   // The garden.
-  addBed: act('/beds', commands.addBed, made, log('add-bed', 'Bed added'), ['garden', 'notebook']),
-  addPlanting: act('/beds/:id/plantings', commands.addPlanting, planted, log('add-planting', 'Planted'), [
+  addBed: act('/beds', garden.addBed, made, log('add-bed', 'Bed added'), ['garden', 'notebook']),
+  changeBed: act(
+    '/beds/:id',
+    garden.changeBed,
+    nothing,
+    log('change-bed', 'Place changed'),
+    [...readings, 'bench'],
+    true,
+  ),
+  removeBed: act('/beds/:id/remove', garden.bare, nothing, log('remove-bed', 'Place taken out'), readings),
+  restoreBed: act('/beds/:id/restore', garden.bare, nothing, log('restore-bed', 'Place taken back in'), readings),
+  layOutBeds: act('/plot', garden.layOutBeds, nothing, log('lay-out-beds', 'Places laid out'), jobViews),
+  setWalkingOrder: act('/walk', garden.setWalkingOrder, nothing, log('set-walking-order', 'Walking order'), readings),
+  addPlanting: act('/beds/:id/plantings', garden.addPlanting, planted, log('add-planting', 'Planted'), [
     'garden',
     'bed',
     'notebook',
   ]),
+  setVisits: act('/visits', garden.setVisits, nothing, log('set-visits', 'Times in the garden'), caseViews, true),
+  addAway: act('/away', garden.addAway, made, log('add-away', 'Away'), caseViews, true),
+  dropAway: act('/away/:id/drop', garden.bare, nothing, log('drop-away', 'Away, taken back'), caseViews, true),
+  removePlanting: act(
+    '/plantings/:id/remove',
+    garden.bare,
+    nothing,
+    log('remove-planting', 'Taken out of the bed'),
+    readings,
+  ),
+  restorePlanting: act(
+    '/plantings/:id/restore',
+    garden.bare,
+    nothing,
+    log('restore-planting', 'Put back into the bed'),
+    readings,
+  ),
   changeGarden: act(
     '/garden',
     commands.changeGarden,
@@ -186,27 +223,27 @@ export const calls = {
   ),
   setHarvest: act(
     '/plantings/:id/harvest',
-    clinic.setHarvest,
+    garden.setHarvest,
     nothing,
     log('set-harvest', 'Harvest day set'),
     readings,
   ),
   setBedSize: act(
     '/beds/:id/size',
-    clinic.setBedSize,
+    garden.setBedSize,
     z.object({ area: z.number().nullable() }),
     log('set-bed-size', 'Bed measured'),
     jobViews,
   ),
   setSprouted: act(
     '/plantings/:id/sprouted',
-    clinic.setSprouted,
+    garden.setSprouted,
     nothing,
     log('set-sprouted', 'Sprouted'),
     jobViews,
     true,
   ),
-  setHowMany: act('/plantings/:id/number', clinic.setHowMany, nothing, log('set-how-many', 'Plants counted'), jobViews),
+  setHowMany: act('/plantings/:id/number', garden.setHowMany, nothing, log('set-how-many', 'Plants counted'), jobViews),
   setThreshold: act(
     '/thresholds/:id',
     clinic.setThreshold,

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import { isoDate } from './plan';
-import { climates } from '../tables/common';
 
 const commandId = z.string().min(8).max(64).optional();
 
@@ -43,9 +42,6 @@ export const importSoilTests = z.strictObject({ commandId, csv: z.string().min(1
 /** The gardener's own threshold for a cause; null goes back to the usual one. */
 export const setThreshold = z.strictObject({ commandId, actAbove: z.number().min(0).max(100000).nullable() });
 
-/** The day on which a planting is due to be picked; null when nobody knows. */
-export const setHarvest = z.strictObject({ commandId, on: isoDate.nullable() });
-
 export const answerPractice = z.strictObject({
   commandId,
   cause: z.string().min(1),
@@ -62,67 +58,6 @@ export const soilTestView = z.object({
   /** Name of the texture, where it was measured. */
   texture: z.string().nullable(),
 });
-
-/** A bed's size, typed into the fields of a bed; null forgets it. */
-export const setBedSize = z.strictObject({
-  commandId: z.string().min(8).max(64).optional(),
-  values: z.record(z.string(), z.unknown()).nullable(),
-});
-/** When seedlings sprouted; null forgets it. */
-export const setSprouted = z.strictObject({
-  commandId: z.string().min(8).max(64).optional(),
-  on: isoDate.nullable(),
-  hasCastings: z.boolean().default(false),
-});
-export const setHowMany = z.strictObject({
-  commandId: z.string().min(8).max(64).optional(),
-  number: z.number().int().min(1).max(100_000).nullable(),
-});
-/** In metres and m². */
-export const bedSize = z.object({
-  shape: z.enum(['rectangle', 'circle', 'L', 'outline', 'area']),
-  length: z.number().optional(),
-  width: z.number().optional(),
-  across: z.number().optional(),
-  cutLength: z.number().optional(),
-  cutWidth: z.number().optional(),
-  corners: z.array(z.tuple([z.number(), z.number()])).optional(),
-  area: z.number(),
-});
-
-export const bedView = z.object({
-  id: z.string(),
-  name: z.string(),
-  setting: z.string(),
-  note: z.string(),
-  size: bedSize.nullable(),
-  plantings: z.array(
-    z.object({
-      id: z.string(),
-      plant: z.string(),
-      label: z.string(),
-      harvestOn: z.string().nullable(),
-      number: z.number().nullable(),
-      sproutedOn: z.string().nullable(),
-      hasCastings: z.boolean(),
-    }),
-  ),
-  soilTests: z.array(soilTestView),
-  /** The newest reading of the ground itself, walked or measured. */
-  groundCaseId: z.string().nullable(),
-  situation: z.object({
-    setting: z.string(),
-    month: z.number(),
-    latitude: z.number(),
-    climate: z.enum(climates).optional(),
-    evidence: z.array(z.object({ sign: z.string(), state: z.enum(['seen', 'absent']), amount: z.number().optional() })),
-    checksDone: z.array(z.string()),
-  }),
-  cases: z.array(z.object({ id: z.string(), name: z.string(), status: z.enum(['open', 'closed']) })),
-  /** Under way here, of no case. */
-  jobs: z.array(z.object({ id: z.string(), name: z.string(), says: z.string() })),
-});
-export type BedView = z.infer<typeof bedView>;
 
 export const practiceView = z.object({
   /** Deals so far: the seed of the next one. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
-import { climates, settings } from '../tables/common';
+import { climates } from '../tables/common';
 import { placeSchema } from './plan';
 import { countValues } from './jobs';
 
@@ -40,14 +40,6 @@ export const answerCheck = z.strictObject({ commandId, check: z.string().min(1),
 
 export const closeCase = z.strictObject({ commandId, outcome: z.enum(caseOutcomes) });
 export const reopenCase = z.strictObject({ commandId });
-
-export const addBed = z.strictObject({
-  commandId,
-  name,
-  setting: z.enum(settings),
-  note: z.string().max(500).default(''),
-});
-export const addPlanting = z.strictObject({ commandId, plant: z.string().min(1), label: name.optional() });
 
 export const changeGarden = z.strictObject({
   commandId,

@@ -8,6 +8,7 @@ export * from './jobs';
 export * from './job-views';
 export * from './views';
 export * from './clinic';
+export * from './garden';
 export * from './recipe';
 export * from './bench';
 export * from './api';

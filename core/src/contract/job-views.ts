@@ -14,6 +14,8 @@ export const stepView = z.object({
   caseName: z.string(),
   pattern: z.number(),
   bedName: z.string(),
+  /** The places, in walking order. */
+  bedIds: z.array(z.string()),
   plantLabel: z.string().nullable(),
   jobId: z.string(),
   remedy: z.string(),

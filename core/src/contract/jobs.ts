@@ -25,6 +25,8 @@ const rhythm = {
   until: isoDate.nullable().optional(),
 };
 
+const places = z.array(z.strictObject({ bedId: id, plantingId: id.optional() })).max(40);
+
 export const chooseRemedy = z.strictObject({
   commandId,
   remedy: z.string().min(1).optional(),
@@ -42,19 +44,27 @@ export const planJob = z.strictObject({
   wish: z.string().trim().min(1).max(200).optional(),
   /** A recipe of the gardener's own. */
   recipeId: id.optional(),
-  places: z
-    .array(z.strictObject({ bedId: id, plantingId: id.optional() }))
-    .max(40)
-    .default([]),
+  places: places.default([]),
   ...setting,
   ...rhythm,
   from: isoDate.optional(),
 });
 
-export const changeJob = z.strictObject({ commandId, ...setting, ...rhythm });
+/** What is left out stays as it is. */
+export const changeJob = z.strictObject({ commandId, places: places.optional(), ...setting, ...rhythm });
 export const endJob = z.strictObject({ commandId });
 export const resumeJob = z.strictObject({ commandId });
 export const moveOn = z.strictObject({ commandId });
+
+/** A step put on another day and hour by hand. */
+export const moveStep = z.strictObject({
+  commandId,
+  jobId: id,
+  step: z.string().min(1),
+  on: isoDate,
+  /** Left out: the hour of the usual visit, or the nearest that may be. */
+  hour: z.number().int().min(0).max(23).optional(),
+});
 
 const results = [...new Set(Object.values(stepResults).flat())] as const;
 export const stepEvent = z.strictObject({

@@ -30,6 +30,14 @@ const hourWeather = z.strictObject({
 });
 export const dayWeather = z.strictObject({ date: isoDate, hours: z.array(hourWeather).length(24) });
 
+/** Half-days by day of the week, 0 Sunday … 6 Saturday, and minutes of work on a day. */
+const weekdays = z.array(z.number().int().min(0).max(6)).max(7);
+export const visitsSchema = z.strictObject({
+  mornings: weekdays,
+  evenings: weekdays,
+  minutes: z.number().int().min(5).max(1440).optional(),
+});
+
 /** Body of POST /api/plan and of `./trowel plan`. */
 export const planRequest = z.strictObject({
   /** The measures of every sentence in the answer. */
@@ -58,10 +66,23 @@ export const planRequest = z.strictObject({
     .max(60),
   recent: z.array(z.strictObject({ place: z.string(), remedy: z.string(), on: isoDate })).default([]),
   daysAway: z.array(isoDate).default([]),
+  /** When the gardener comes by; left out, at any time. */
+  visits: visitsSchema.optional(),
   usualHour: z.number().int().min(0).max(23).default(17),
   /** Left out: the seeded stand-in for that place. */
   weather: z.array(dayWeather).max(120).optional(),
-  previous: z.array(z.strictObject({ job: z.string(), step: z.string(), date: isoDate, hour: z.number() })).default([]),
+  previous: z
+    .array(
+      z.strictObject({
+        job: z.string(),
+        step: z.string(),
+        date: isoDate,
+        hour: z.number(),
+        /** Put there by hand: it stays as long as it may. */
+        isPinned: z.boolean().optional(),
+      }),
+    )
+    .default([]),
 });
 export type PlanRequest = z.input<typeof planRequest>;
 
@@ -87,5 +108,8 @@ export const planResponse = z.object({
     z.object({ job: z.string(), remedy: z.string(), step: z.string(), does: z.string(), why: z.string() }),
   ),
   moved: z.array(z.object({ job: z.string(), step: z.string(), from: z.string(), to: z.string(), why: z.string() })),
+  /** What the plan costs in the prices of the planner, and how low any could lie; only where the best was looked for. */
+  cost: z.number().optional(),
+  bound: z.number().optional(),
 });
 export type PlanResponse = z.infer<typeof planResponse>;

@@ -2,8 +2,10 @@ import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { actionClasses } from '../tables/causes';
 import { climates, settings } from '../tables/common';
-import { bedSize } from './clinic';
+import { nearFacts } from '../tables/safety';
+import { bedSize, spot } from './garden';
 import { caseOutcomes } from './commands';
+import { visitsSchema } from './plan';
 import { recentWeatherSchema } from './weigh';
 import { batchShape, countView, jobView, stepView } from './job-views';
 
@@ -18,6 +20,9 @@ export const gardenView = z.object({
   tapHardness: z.number(),
   buttHardness: z.number(),
   usualHour: z.number(),
+  /** When the gardener comes by; null: at any time. */
+  visits: visitsSchema.nullable(),
+  away: z.array(z.object({ id: z.string(), from: z.string(), until: z.string() })),
   climate: z.enum(climates).nullable(),
   /** The gardener's own rules for choosing. */
   forbids: z.array(z.string()),
@@ -53,6 +58,9 @@ export const gardenView = z.object({
       setting: z.enum(settings),
       note: z.string(),
       size: bedSize.nullable(),
+      /** Where it lies in the picture of the garden, m; null where nobody has laid it out. */
+      at: spot.nullable(),
+      near: z.array(z.enum(nearFacts)),
       plantings: z.array(
         z.object({
           id: z.string(),
@@ -64,12 +72,16 @@ export const gardenView = z.object({
           number: z.number().nullable(),
         }),
       ),
-      openCases: z.number(),
       /** What the latest readings say about the ground here, likeliest first. */
       conditions: z.array(z.object({ id: z.string(), name: z.string(), probability: z.number() })),
       history: z.array(z.object({ cause: z.string(), name: z.string(), times: z.number() })),
+      /** What is open on it, and what is due there today. */
+      open: z.array(z.object({ id: z.string(), name: z.string(), pattern: z.number() })),
+      due: z.number(),
     }),
   ),
+  /** Taken out of use, and when. */
+  gone: z.array(z.object({ id: z.string(), name: z.string(), on: z.string() })),
 });
 export type GardenView = z.infer<typeof gardenView>;
 
@@ -122,7 +134,7 @@ export const caseView = z.object({
         sure: z.number().optional(),
       }),
     ),
-    /** Signs in the evidence that come from the bed's soil tests, not from looking at this plant. */
+    /** Signs in the evidence that the book of the bed tells (soil tests, what grew there), not a look at this plant. */
     measured: z.array(z.string()),
     history: z.array(z.object({ cause: z.string(), times: z.number() })),
     /** What an earlier walk of the bed found of its ground. */
@@ -150,6 +162,39 @@ export const skyDay = z.object({
   hours: z.array(z.object({ temperature: z.number(), rain: z.number(), wind: z.number(), cloud: z.number() })),
 });
 export type SkyDay = z.infer<typeof skyDay>;
+
+/** The weeks to come, day by day. */
+export const calendarView = z.object({
+  today: z.string(),
+  days: z.array(
+    z.object({
+      date: z.string(),
+      /** The gardener is away. */
+      isAway: z.boolean(),
+      steps: z.array(stepView),
+      /** Looks and brews that fall on it, in words. */
+      also: z.array(z.string()),
+    }),
+  ),
+});
+export type CalendarView = z.infer<typeof calendarView>;
+
+/** Where one step may be moved to. */
+export const slotsView = z.object({
+  jobId: z.string(),
+  step: z.string(),
+  does: z.string(),
+  days: z.array(
+    z.object({
+      date: z.string(),
+      hours: z.array(z.number()),
+      /** Why not on that day. */
+      against: z.string().nullable(),
+      isHere: z.boolean(),
+    }),
+  ),
+});
+export type SlotsView = z.infer<typeof slotsView>;
 
 export const todayView = z.object({
   today: z.string(),

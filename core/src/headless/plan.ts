@@ -1,6 +1,16 @@
-import { planRequest, type PlanResponse } from '../contract/plan';
+import type { z } from 'zod';
+import { planRequest, type PlanResponse, type visitsSchema } from '../contract/plan';
 import { inputError, parseInput } from '../problem';
-import { schedule, type DayWeather, type Place, type Plan } from '../plan';
+import {
+  bestPlan,
+  schedule,
+  type DayWeather,
+  type Place,
+  type Plan,
+  type PlanProblem,
+  type Solved,
+  type Visits,
+} from '../plan';
 import type { IsoDate } from '../quantities/days';
 import { spokenIn } from '../quantities';
 import { rowById, type RemedyRow, type Tables } from '../tables';
@@ -14,6 +24,27 @@ export type WeatherSource = (at: Place, from: IsoDate, days: number) => readonly
  * @throws InputError naming the field, for input that does not fit.
  */
 export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource): PlanResponse {
+  const { tables, problem } = problemFrom(raw, body, weatherFor);
+  return sayPlan(tables, schedule(problem), problem.today);
+}
+
+/**
+ * The same, as good as it can be: with what the plan costs, and how low any could lie.
+ * @param solve takes a linear model in text
+ */
+export async function answerBestPlan(
+  raw: Tables,
+  body: unknown,
+  weatherFor: WeatherSource,
+  solve: (lp: string) => Promise<Solved>,
+): Promise<PlanResponse> {
+  const { tables, problem } = problemFrom(raw, body, weatherFor);
+  const { plan, cost, bound } = await bestPlan(problem, schedule(problem), solve);
+  const rounded = (value: number) => Number(value.toFixed(2));
+  return { ...sayPlan(tables, plan, problem.today), cost: rounded(cost), bound: rounded(bound) };
+}
+
+function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { tables: Tables; problem: PlanProblem } {
   const request = parseInput(planRequest, body);
   const tables = spokenIn(raw, request.measures);
   const remedyOf = (id: string, field: string): RemedyRow => {
@@ -46,7 +77,7 @@ export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource
       ...(harvestOn === undefined ? {} : { harvestOn }),
     };
   });
-  const plan = schedule({
+  const problem: PlanProblem = {
     today: request.today,
     hourNow: request.hourNow,
     horizonDays: request.days,
@@ -60,11 +91,17 @@ export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource
     })),
     tables,
     daysAway: request.daysAway,
+    ...(request.visits ? { visits: visitsOf(request.visits) } : {}),
     usualHour: request.usualHour,
-    previous: request.previous,
-  });
-  return sayPlan(tables, plan, request.today);
+    previous: request.previous.map(({ isPinned, ...one }) => ({ ...one, ...(isPinned ? { isPinned } : {}) })),
+  };
+  return { tables, problem };
 }
+
+const visitsOf = ({ minutes, ...visits }: z.output<typeof visitsSchema>): Visits => ({
+  ...visits,
+  ...(minutes === undefined ? {} : { minutes }),
+});
 
 /** A plan in words. */
 export function sayPlan(tables: Tables, plan: Plan, today: IsoDate): PlanResponse {

@@ -4,7 +4,7 @@ import { batchState, mixRemedy, usualBatchMl, type Batch, type MixFound } from '
 import type { IsoDate, MeasureSystem } from '../quantities';
 import { needOf, type PlaceSize } from './needs';
 import type { JobSetting } from './setting';
-import { batchGives, withinCap, type RemedyRow, type Tables } from '../tables';
+import { batchGives, withinCap, type RemedyRow, type SceneFact, type Tables } from '../tables';
 
 /** Where the job stands: what is wetted, and what comes out of tap and butt, mg/L as CaCO₃. */
 export interface JobScene {
@@ -19,6 +19,8 @@ export interface JobScene {
   readonly batch?: Batch | undefined;
   /** Classes of what the vessel held before. */
   readonly vesselHeld?: readonly string[] | undefined;
+  /** What is close to its places. */
+  readonly near?: readonly SceneFact[];
 }
 
 /** Does the hardness of the water matter to it? */
@@ -77,6 +79,7 @@ export function jobOrder(
     measures: scene.measures,
     plants: [...scene.plants],
     ...(asksWater(remedy) ? { water: { hardness } } : {}),
+    ...(scene.near === undefined || scene.near.length === 0 ? {} : { facts: [...scene.near] }),
     ...(scene.vesselHeld === undefined ? {} : { vesselHeld: [...scene.vesselHeld] }),
   };
 }

@@ -50,7 +50,8 @@ export const reminderRow = (wish: string): RemedyRow =>
       phase: 'apply',
       does: wish,
       why: 'you asked to be reminded',
-      gap: [0, 0],
+      // At the next visit within a week: a reminder is not urgent by itself.
+      gap: [0, 6],
       minutes: usualMinutes,
       window: { part: 'any' },
     },

@@ -194,13 +194,15 @@ export function timingOf(tables: TimingTables, act: Act): CautionFound[] {
  * Days after sprouting from which a seedling is fed: its seed lasts about a week, castings in the mix for two (growers;
  * the day of sowing says nothing).
  */
-const feedFrom = { plain: 7, castings: 14 } as const;
+export const fedFrom = ({ hasCastings }: Pick<NonNullable<Act['sprouted']>, 'hasCastings'>): number =>
+  hasCastings ? 14 : 7;
+
+const isFood = ({ things }: Pick<Act, 'things'>) => things.some(({ classes }) => classes.includes('feed'));
 
 /** Food for seedlings that still live on their seed. */
-function youngOf({ things, sprouted }: Act): CautionFound[] {
-  const from = sprouted?.hasCastings ? feedFrom.castings : feedFrom.plain;
-  const isFood = things.some(({ classes }) => classes.includes('feed'));
-  return !sprouted || !isFood || sprouted.daysAgo >= from
+export function youngOf({ things, sprouted }: Pick<Act, 'things' | 'sprouted'>): CautionFound[] {
+  const from = sprouted ? fedFrom(sprouted) : 0;
+  return !sprouted || !isFood({ things }) || sprouted.daysAgo >= from
     ? []
     : [{ level: 'stop', ...said('too-young', { wanted: from, wait: from - sprouted.daysAgo }) }];
 }

@@ -16,26 +16,37 @@ export interface Mention<Row> {
 /** Everything a line names, by whole words, first to last; a longer name hides a shorter one within it. */
 export function mentions<Row>(things: readonly Nameable<Row>[], line: string): Mention<Row>[] {
   const all = things.flatMap(({ row, words }) =>
-    words.flatMap((word) =>
-      [...line.matchAll(new RegExp(wholeWord(word), 'giu'))].map((found) => ({
-        row,
-        at: found.index,
-        length: found[0].length,
-      })),
-    ),
+    words.flatMap((word) => placesOf(word, line).map((found) => ({ row, ...found }))),
   );
   return outermost(all);
 }
 
 /** True where a line holds one of the words. */
 export const namesOneOf = (words: readonly string[], line: string): boolean =>
-  words.some((word) => new RegExp(wholeWord(word), 'iu').test(line));
+  words.some((word) => placesOf(word, line).length > 0);
 
-/** The word itself, or its plural; a hyphen is as good as a space, and a lone `*` stands for up to two words. */
-const wholeWord = (word: string): string => {
+/** Where a line holds a word. */
+function placesOf(word: string, line: string): { at: number; length: number }[] {
+  // Most words are in no line at all: that is seen without a pattern.
+  const [start = ''] = word.split(/[\s*-]+/, 1);
+  if (!line.toLowerCase().includes(start.toLowerCase())) return [];
+  return [...line.matchAll(wholeWord(word))].map((found) => ({ at: found.index, length: found[0].length }));
+}
+
+const patterns = new Map<string, RegExp>();
+
+/**
+ * The word itself, or its plural; a hyphen is as good as a space, and a lone `*` stands for up to two words. Each
+ * pattern is made once: the words are those of the tables.
+ */
+function wholeWord(word: string): RegExp {
+  const known = patterns.get(word);
+  if (known) return known;
   const pattern = word
     .split(/\s+\*\s+/)
     .map((part) => part.replace(/[.+?^${}()|[\]\\]/g, '\\$&').replace(/[\s-]+/g, '[\\s-]+'))
     .join("\\s+(?:[\\p{L}’']+\\s+){0,2}");
-  return `(?<![\\p{L}-])${pattern}(?:e?s)?(?![\\p{L}-])`;
-};
+  const made = new RegExp(`(?<![\\p{L}-])${pattern}(?:e?s)?(?![\\p{L}-])`, 'giu');
+  patterns.set(word, made);
+  return made;
+}

@@ -1,6 +1,7 @@
 export * from './mix';
 export * from './found';
 export * from './bench';
+export { crossesItself, sized, type Corner, type DrawnSize } from './bench/shapes';
 export * from './soap';
 export * from './slips';
 export * from './batches';

@@ -2,3 +2,5 @@ export * from './sun';
 export * from './weather';
 export * from './windows';
 export * from './schedule';
+export * from './visits';
+export * from './exact';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { KeepApartRow, RemedyRow, StepSpec } from '../tables';
 import { addDays, daysBetween } from '../quantities/days';
-import { schedule, type Job, type PlanProblem } from './schedule';
+import { schedule, slotsFor, type Job, type PlanProblem } from './schedule';
 import { sunHours } from './sun';
 import type { DayWeather, HourWeather } from './weather';
 import { hindrances } from './windows';
@@ -382,5 +382,71 @@ describe('the order of a chain, to the hour', () => {
     );
     expect(late.steps).toEqual([]);
     expect(late.unplaced[0]?.passedOver[0]?.because).toBe('brew-past');
+  });
+});
+
+describe('the gardener’s own times', () => {
+  const one = remedy('one', [step({ id: 'do', applies: true, gap: [0, 3], minutes: 40 })]);
+  const jobsOf = (count: number) =>
+    Array.from({ length: count }, (_, at) => job({ id: `j${at}`, remedy: one, places: [`bed ${at}`] }));
+  // 10 June 2026 is a Wednesday.
+  const saturdays = { mornings: [6], evenings: [6] };
+
+  it('lays work on a day and half-day on which the gardener comes', () => {
+    const { steps } = schedule(problem({ jobs: jobsOf(1), visits: { mornings: [6], evenings: [] } }));
+    expect(steps).toMatchObject([{ date: '2026-06-13' }]);
+    expect(steps[0]?.hour).toBeLessThan(12);
+    expect(steps[0]?.passedOver.map(({ because }) => because)).toEqual([
+      'not-your-time',
+      'not-your-time',
+      'not-your-time',
+    ]);
+  });
+
+  it('goes outside them rather than too late, and says so', () => {
+    const { steps } = schedule(problem({ jobs: jobsOf(1), visits: { mornings: [], evenings: [2] } }));
+    expect(steps).toMatchObject([{ date: today, reason: { kind: 'outside-times' } }]);
+  });
+
+  it('fills no day beyond its minutes while the work can still wait', () => {
+    const { steps } = schedule(
+      problem({
+        jobs: jobsOf(3),
+        visits: { mornings: [0, 1, 2, 3, 4, 5, 6], evenings: [0, 1, 2, 3, 4, 5, 6], minutes: 90 },
+      }),
+    );
+    expect(steps.map(({ date }) => date).sort()).toEqual([today, today, '2026-06-11']);
+  });
+
+  it('leaves what was put somewhere by hand, as long as it may stand there', () => {
+    const previous = [{ job: 'j0', step: 'do', date: '2026-06-12', hour: 9, isPinned: true }];
+    const { steps } = schedule(problem({ jobs: jobsOf(1), visits: saturdays, previous }));
+    expect(steps).toMatchObject([{ date: '2026-06-12', hour: 9, reason: { kind: 'pinned' } }]);
+    const away = schedule(problem({ jobs: jobsOf(1), previous, daysAway: ['2026-06-12'] }));
+    expect(away.moved).toMatchObject([{ from: '2026-06-12', because: 'away' }]);
+  });
+
+  it('offers for a move exactly the days and hours on which the plan itself would leave it', () => {
+    const wet = days(14, (day) => (day % 3 === 0 ? { ...fine, rain: 2 } : fine));
+    const base = problem({
+      jobs: [job({ id: 'a', remedy: spray, done: [{ step: 'count', on: today }] })],
+      weather: wet,
+      daysAway: ['2026-06-14'],
+    });
+    const plan = schedule(base);
+    const slots = slotsFor(base, plan, { job: 'a', step: 'spray' }, 35) ?? [];
+    expect(slots).toHaveLength(35);
+    // Four weeks past its latest there is an end of it.
+    expect(slots.find(({ against }) => against?.because === 'too-late')?.date).toBe('2026-07-11');
+    for (const { date, hours, against } of slots) {
+      expect(hours.length === 0).toBe(against !== undefined);
+      const again = (hour: number) =>
+        schedule({ ...base, previous: [{ job: 'a', step: 'spray', date, hour, isPinned: true }] }).steps.find(
+          (item) => item.step.id === 'spray',
+        );
+      for (const hour of hours) expect(again(hour)).toMatchObject({ date, hour, reason: { kind: 'pinned' } });
+      if (hours.length === 0) expect(again(19)?.reason.kind).not.toBe('pinned');
+    }
+    expect(slotsFor(base, plan, { job: 'a', step: 'count' }, 5)).toBeUndefined();
   });
 });

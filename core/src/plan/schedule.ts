@@ -14,6 +14,7 @@ import type { Climate, RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tabl
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { sunHours, type Place, type SunHours } from './sun';
 import type { DayWeather } from './weather';
+import { isVisit, type Visits } from './visits';
 import { hindrances, type Hindrance, type Sky } from './windows';
 
 /** A chosen remedy in its places, with what has been done of it so far. */
@@ -57,6 +58,8 @@ export interface PlanProblem {
   /** What the judge goes by. */
   readonly tables: TimingTables;
   readonly daysAway?: readonly IsoDate[];
+  /** When the gardener comes by; left out, at any time. What cannot wait goes outside it. */
+  readonly visits?: Visits;
   /** The hour at which the gardener usually comes by, for steps that may be done at any hour. */
   readonly usualHour?: number;
   /** Where steps stood before: they stay there if they still can. */
@@ -65,6 +68,8 @@ export interface PlanProblem {
     readonly step: string;
     readonly date: IsoDate;
     readonly hour: number;
+    /** Put there by the gardener: it stays, whatever else would be better, as long as it may. */
+    readonly isPinned?: boolean;
   }[];
 }
 
@@ -72,12 +77,26 @@ export type PlanReason =
   | { readonly kind: 'first-fit' }
   | { readonly kind: 'together'; readonly withStep: string }
   | { readonly kind: 'kept' }
+  | { readonly kind: 'pinned' }
+  /** It could not wait for a time that the gardener has. */
+  | { readonly kind: 'outside-times' }
   | { readonly kind: 'later-than-wanted'; readonly days: number };
 
 export interface PassedOver {
   readonly date: IsoDate;
   readonly because:
-    Hindrance | TimingCode | 'away' | 'past' | 'test-leaf' | 'step-before' | 'brew-working' | 'brew-past';
+    | Hindrance
+    | TimingCode
+    | 'away'
+    | 'not-your-time'
+    | 'not-yet'
+    | 'too-late'
+    | 'day-full'
+    | 'past'
+    | 'test-leaf'
+    | 'step-before'
+    | 'brew-working'
+    | 'brew-past';
   /** What the judge said, where it was the judge. */
   readonly found?: CautionFound;
 }
@@ -106,6 +125,8 @@ export interface PlannedStep {
   readonly passedOver: readonly PassedOver[];
   /** 1 within the near forecast, falling to 0 beyond it. */
   readonly sureness: number;
+  /** Why it does not stand where it stood before. */
+  readonly leftBecause?: PassedOver['because'];
   /** The last day on which it should have been done, where that is over. */
   readonly overdueSince?: IsoDate;
 }
@@ -130,7 +151,7 @@ export interface Plan {
 }
 
 /** A step may slip this many days past its latest gap before it is called unplaced: longer than any two things are kept apart. */
-const mostDaysLate = 28;
+export const mostDaysLate = 28;
 
 /**
  * Lays every open step of every job on a day and hour. A first honest scheduler: steps in order of
@@ -139,7 +160,7 @@ const mostDaysLate = 28;
  * been done is moved, and what stood somewhere before stays there if it still may.
  */
 export function schedule(problem: PlanProblem): Plan {
-  const sky: Sky = { first: problem.weather[0]?.date ?? problem.today, days: problem.weather };
+  const sky = skyOf(problem);
   const steps: PlannedStep[] = [];
   const unplaced: UnplacedStep[] = [];
   // What begins in a month to come waits unseen until its month is within sight.
@@ -174,7 +195,7 @@ export function schedule(problem: PlanProblem): Plan {
 }
 
 /** What is to be laid out of a job; of one that is halted, nothing that puts anything on and nothing that follows it. */
-function stepsToLay(job: Job): StepSpec[] {
+export function stepsToLay(job: Job): StepSpec[] {
   const open = openSteps(job.remedy, job);
   if (!job.isHalted) return open;
   const out = new Set(open.filter(({ applies }) => applies).map(({ id }) => id));
@@ -230,7 +251,7 @@ const dayOfTest = (job: Job, step: StepSpec, steps: readonly PlannedStep[]): Iso
  * The day the gap counts from: when the step named in `after` was done or left out, or stands in the plan; where it is
  * passed over, that of the one before it; else the day of choosing.
  */
-function baseDate(job: Job, step: StepSpec, steps: readonly PlannedStep[]): IsoDate | undefined {
+export function baseDate(job: Job, step: StepSpec, steps: readonly PlannedStep[]): IsoDate | undefined {
   if (step.after === undefined) return job.chosenOn;
   const done = job.done.find((item) => item.step === step.after);
   if (done) return done.on;
@@ -241,6 +262,37 @@ function baseDate(job: Job, step: StepSpec, steps: readonly PlannedStep[]): IsoD
   if (leftOut) return leftOut.on;
   const isOver = before && (job.skipped.includes(before.id) || passedSteps(job.remedy, job).has(before.id));
   return isOver ? baseDate(job, before, steps) : undefined;
+}
+
+/** A step where it stands in a plan, but for the reasons. @param latest the last day on which it should be done */
+export const standing = (
+  { today, weather }: PlanProblem,
+  job: Job,
+  step: StepSpec,
+  { date, hour, latest }: { readonly date: IsoDate; readonly hour: number; readonly latest: IsoDate },
+): Omit<PlannedStep, 'reason' | 'passedOver'> => ({
+  job: job.id,
+  places: job.places,
+  remedy: job.remedy.id,
+  step,
+  date,
+  hour,
+  sureness: sureness(today, date, weather),
+  ...(latest < today ? { overdueSince: latest } : {}),
+});
+
+/** The last day on which a step may stand at all: so long past its latest, and within sight. */
+function lastDayFor(
+  job: Job,
+  step: StepSpec,
+  earliest: IsoDate,
+  { today, horizonDays }: PlanProblem,
+  steps: readonly PlannedStep[],
+): IsoDate {
+  const latest = addDays(baseDate(job, step, steps) ?? earliest, step.gap[1]);
+  const late = addDays(latest < earliest ? earliest : latest, mostDaysLate);
+  const inSight = addDays(today, horizonDays);
+  return late < inSight ? late : inSight;
 }
 
 type Placing =
@@ -258,46 +310,118 @@ function place(
   const window = windowFor(job, step);
   const latest = addDays(baseDate(job, step, steps) ?? earliest, step.gap[1]);
   const passedOver: PassedOver[] = [];
-  const lastDay =
-    [
-      addDays(latest < earliest ? earliest : latest, mostDaysLate),
-      addDays(problem.today, problem.horizonDays),
-    ].sort()[0] ?? latest;
+  const lastDay = lastDayFor(job, step, earliest, problem, steps);
   const before = problem.previous?.find((item) => item.job === job.id && item.step === step.id);
+  let left: PassedOver['because'] | undefined;
   const make = (date: IsoDate, hour: number, reason: PlanReason): Placing => ({
     kind: 'placed',
     step: {
-      job: job.id,
-      places: job.places,
-      remedy: job.remedy.id,
-      step,
-      date,
-      hour,
+      ...standing(problem, job, step, { date, hour, latest }),
       reason,
       passedOver,
-      sureness: sureness(problem.today, date, problem.weather),
-      ...(latest < problem.today ? { overdueSince: latest } : {}),
+      ...(left === undefined ? {} : { leftBecause: left }),
     },
   });
   if (before && before.date >= earliest && before.date <= lastDay) {
-    const hours = dayChoice(job, step, window, before.date, problem, sky, steps);
-    if (hours.kind === 'open' && hours.hours.includes(before.hour))
+    const choice = dayChoice(job, step, window, before.date, problem, sky, steps);
+    const isOpen = choice.kind === 'open' && choice.hours.includes(before.hour);
+    if (isOpen && before.isPinned) return make(before.date, before.hour, { kind: 'pinned' });
+    if (
+      isOpen &&
+      isVisit(problem.visits, before.date, before.hour) &&
+      hasRoom(problem.visits, before.date, step, steps)
+    )
       return make(before.date, before.hour, { kind: 'kept' });
+    const mine = problem.visits ? atVisits(choice, before.date, step, problem, steps) : choice;
+    if (mine.kind === 'closed') left = mine.passed.because;
   }
-  for (let date = earliest; date <= lastDay; date = addDays(date, 1)) {
-    const choice = dayChoice(job, step, window, date, problem, sky, steps);
-    if (choice.kind === 'closed') {
-      passedOver.push(choice.passed);
-      continue;
+  // First in time and at the gardener's times; what cannot be so is rather at another time than late.
+  const inTime = latest < earliest ? earliest : latest;
+  const passes = problem.visits
+    ? [
+        { to: inTime, isMine: true },
+        { to: inTime, isMine: false },
+        { to: lastDay, isMine: true },
+        { to: lastDay, isMine: false },
+      ]
+    : [{ to: lastDay, isMine: false }];
+  for (const { to, isMine } of passes) {
+    passedOver.length = 0;
+    for (let date = earliest; date <= to && date <= lastDay; date = addDays(date, 1)) {
+      const all = dayChoice(job, step, window, date, problem, sky, steps);
+      const choice = isMine ? atVisits(all, date, step, problem, steps) : all;
+      if (choice.kind === 'closed') {
+        passedOver.push(choice.passed);
+        continue;
+      }
+      const hours = inTimeFor(job, step, choice.hours, date, problem, sky);
+      const neighbour = steps.find((other) => other.date === date && hours.includes(other.hour));
+      const late = daysBetween(latest, date);
+      const hour = neighbour?.hour ?? nearest(hours, problem.usualHour ?? 17);
+      if (late > 0) return make(date, hour, { kind: 'later-than-wanted', days: late });
+      if (!isVisit(problem.visits, date, hour)) return make(date, hour, { kind: 'outside-times' });
+      return make(date, hour, neighbour ? { kind: 'together', withStep: neighbour.step.does } : { kind: 'first-fit' });
     }
-    const hours = inTimeFor(job, step, choice.hours, date, problem, sky);
-    const neighbour = steps.find((other) => other.date === date && hours.includes(other.hour));
-    const late = daysBetween(latest, date);
-    const hour = neighbour?.hour ?? nearest(hours, problem.usualHour ?? 17);
-    if (late > 0) return make(date, hour, { kind: 'later-than-wanted', days: late });
-    return make(date, hour, neighbour ? { kind: 'together', withStep: neighbour.step.does } : { kind: 'first-fit' });
   }
   return { kind: 'unplaced', passedOver };
+}
+
+/** Does a step still go into the minutes of a day? The first of a day always does. */
+function hasRoom(visits: Visits | undefined, date: IsoDate, step: StepSpec, steps: readonly PlannedStep[]): boolean {
+  if (visits?.minutes === undefined) return true;
+  const taken = steps.filter((other) => other.date === date).reduce((sum, other) => sum + other.step.minutes, 0);
+  return taken === 0 || taken + step.minutes <= visits.minutes;
+}
+
+/** Of what a day allows, what falls into the gardener's times. */
+function atVisits(
+  choice: DayChoice,
+  date: IsoDate,
+  step: StepSpec,
+  { visits }: PlanProblem,
+  steps: readonly PlannedStep[],
+): DayChoice {
+  if (choice.kind === 'closed') return choice;
+  if (!hasRoom(visits, date, step, steps)) return { kind: 'closed', passed: { date, because: 'day-full' } };
+  const hours = choice.hours.filter((hour) => isVisit(visits, date, hour));
+  return hours.length > 0 ? { kind: 'open', hours } : { kind: 'closed', passed: { date, because: 'not-your-time' } };
+}
+
+/** A day to which a step may be moved, or why not. */
+export interface Slot {
+  readonly date: IsoDate;
+  /** Hours at which it may be done; none where it may not. */
+  readonly hours: readonly number[];
+  readonly against?: PassedOver;
+}
+
+/**
+ * The days to which one step may be moved while all others stay, from today on; what follows it in its own job goes
+ * with it. Undefined where the step is not open, or the one before it has no day.
+ */
+export function slotsFor(
+  problem: PlanProblem,
+  plan: Plan,
+  { job: jobId, step: stepId }: { readonly job: string; readonly step: string },
+  days: number,
+): Slot[] | undefined {
+  const job = problem.jobs.find(({ id }) => id === jobId);
+  const step = job && stepsToLay(job).find(({ id }) => id === stepId);
+  if (!job || !step) return undefined;
+  const later = new Set([stepId]);
+  for (const { id, after } of job.remedy.steps) if (after !== undefined && later.has(after)) later.add(id);
+  const others = plan.steps.filter((item) => item.job !== jobId || !later.has(item.step.id));
+  const earliest = earliestFor(job, step, problem, others);
+  if (earliest === undefined) return undefined;
+  const sky = skyOf(problem);
+  const lastDay = lastDayFor(job, step, earliest, problem, others);
+  return Array.from({ length: days }, (_, at): Slot => {
+    const date = addDays(problem.today, at);
+    if (date < earliest) return { date, hours: [], against: { date, because: 'not-yet' } };
+    if (date > lastDay) return { date, hours: [], against: { date, because: 'too-late' } };
+    const choice = dayChoice(job, step, windowFor(job, step), date, problem, sky, others);
+    return choice.kind === 'open' ? { date, hours: choice.hours } : { date, hours: [], against: choice.passed };
+  });
 }
 
 /** Of the hours that suit a step, those that leave time the same day for what follows it at once; all, where none does. */
@@ -396,6 +520,31 @@ export function hoursOf(
   );
 }
 
+const skyOf = ({ weather, today }: PlanProblem): Sky => ({ first: weather[0]?.date ?? today, days: weather });
+
+/** What a day offers to a step, while such other steps stand: the hours that are open, or why none is. */
+export const offerOf = (
+  job: Job,
+  step: StepSpec,
+  date: IsoDate,
+  problem: PlanProblem,
+  steps: readonly PlannedStep[],
+): { readonly hours: readonly number[]; readonly against?: PassedOver } => {
+  const choice = dayChoice(job, step, windowFor(job, step), date, problem, skyOf(problem), steps);
+  return choice.kind === 'open' ? { hours: choice.hours } : { hours: [], against: choice.passed };
+};
+
+/** Has the judge something against one application because of one other, so many days before or after it? */
+export function pairObjection(problem: PlanProblem, job: Job, on: IsoDate, other: Job, otherOn: IsoDate): boolean {
+  const { tables } = problem;
+  const round = { remedy: other.remedy, on: otherOn, isOwn: other.id === job.id, isOnPlant: true };
+  return timingOf(tables, {
+    remedy: job.remedy.id,
+    things: thingsOf(tables, job.remedy),
+    ...aroundOn(tables, [round], on),
+  }).some(isTiming);
+}
+
 /** What the judge has against putting this remedy on that day, by what else goes on there; undefined where nothing. */
 function againstDay(
   job: Job,
@@ -448,18 +597,24 @@ const nearest = (hours: readonly number[], wanted: number) =>
   hours.reduce((best, hour) => (Math.abs(hour - wanted) < Math.abs(best - wanted) ? hour : best), hours[0] ?? wanted);
 
 /** A forecast is good for about three days and worth little after ten. */
-function sureness(today: IsoDate, date: IsoDate, weather: readonly DayWeather[]): number {
+export function sureness(today: IsoDate, date: IsoDate, weather: readonly DayWeather[]): number {
   const ahead = daysBetween(today, date);
   const known = weather.some((day) => day.date === date);
   return known ? Math.max(0.2, Math.min(1, 1 - (ahead - 2) / 10)) : 0;
 }
 
-function movedSince({ previous = [] }: PlanProblem, steps: readonly PlannedStep[]): Plan['moved'] {
+export function movedSince({ previous = [] }: PlanProblem, steps: readonly PlannedStep[]): Plan['moved'] {
   return previous.flatMap(({ job, step, date }) => {
     const now = steps.find((item) => item.job === job && item.step.id === step);
     if (!now || now.date === date) return [];
     return [
-      { job, step, from: date, to: now.date, because: now.passedOver.find((passed) => passed.date === date)?.because },
+      {
+        job,
+        step,
+        from: date,
+        to: now.date,
+        because: now.leftBecause ?? now.passedOver.find((passed) => passed.date === date)?.because,
+      },
     ];
   });
 }

@@ -137,7 +137,9 @@ const byCase: Readonly<Record<string, string>> = { T: 'tbsp', Tbs: 'tbsp', TBS: 
 export function unitNamed(word: string): Unit | undefined {
   const tidy = word.trim().replace(/\s+/g, ' ').replace(/\.$/, '');
   const lower = tidy.toLowerCase();
-  return byWord.get(byCase[tidy] ?? lower) ?? byWord.get(lower.replace(/s$/, ''));
+  return (
+    byWord.get((Object.hasOwn(byCase, tidy) ? byCase[tidy] : undefined) ?? lower) ?? byWord.get(lower.replace(/s$/, ''))
+  );
 }
 
 /** How many of the base unit one of it holds (not for temperature, which has a zero of its own). */

@@ -23,5 +23,8 @@ export interface PlantRow extends Sourced {
   readonly ph: readonly [number, number];
 }
 
+/** Families that share what lives on from crop to crop in the soil: the same one is not grown in a bed within three years. */
+export const rotationFamilies = ['brassica', 'allium', 'umbel', 'cucurbit', 'beet', 'legume', 'nightshade'] as const;
+
 export type SensitiveTo =
   'soap' | 'oil' | 'milk' | 'bicarbonate' | 'peroxide' | 'sulphur' | 'copper' | 'salt' | 'acid' | 'nitrogen';

@@ -1,6 +1,17 @@
 import type { Sourced } from './common';
 import type { CautionLevel } from './remedies';
 
+/** What can lie close to a place of the garden for good: asked for once, minded in everything that is done there. */
+export const nearFacts = [
+  'near-pond',
+  'near-children-or-pets',
+  'near-cats',
+  'near-worm-bin',
+  'near-food',
+  'near-paving',
+] as const;
+export type NearFact = (typeof nearFacts)[number];
+
 /** What can be true of a job besides what is in the vessel: where it goes, what is near, the weather, who does it, how it is kept. */
 export const sceneFactIds = [
   'on-leaves',

@@ -1,6 +1,6 @@
 import { needOf, type fillsOf, type PlaceSize } from '../jobs';
 import { batchState, type Batch } from '../mix';
-import { inWords, mL, plainNumber, squareMetres, type MeasureSystem } from '../quantities';
+import { inWords, mL, plainNumber, squareMetres, type MeasureSystem, type IsoDate } from '../quantities';
 import type { RemedyRow, StepAsk, StepResult } from '../tables';
 import { stepResults } from '../tables';
 import { dayWords } from './everyday/days';
@@ -124,3 +124,7 @@ export function fillsWords(
 /** "1.5 L of ready mix". */
 export const readyMixWords = (volumeMl: number, system: MeasureSystem): string =>
   `${inWords(mL(Math.round(volumeMl)), system)} of ready mix`;
+
+/** A tray that is not old enough yet, beside those that are fed. */
+export const joinsWords = (place: string, from: IsoDate, today: IsoDate): string =>
+  `${place} joins ${dayWords(from, today)}`;

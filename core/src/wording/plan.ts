@@ -15,6 +15,10 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   dull: 'no sun, which it needs',
   'wrong-part': 'not at the right time of day',
   away: 'you are away',
+  'not-your-time': 'not one of your times',
+  'not-yet': 'too soon for it',
+  'too-late': 'too long after what it follows',
+  'day-full': 'the day is full',
   'days-between': 'too near another remedy',
   'too-often': 'too soon again',
   'too-soon': 'too soon after the last round',
@@ -65,6 +69,12 @@ export function whyThen({ reason, passedOver, date, step, sureness }: PlannedSte
       break;
     case 'kept':
       break;
+    case 'pinned':
+      parts.push('Where you put it.');
+      break;
+    case 'outside-times':
+      parts.push('Outside your times: it cannot wait for one.');
+      break;
     case 'later-than-wanted':
       parts.push(`${counted(reason.days, 'day', 'days')} later than best.`);
       break;
@@ -96,3 +106,8 @@ export const caseNameFor = (bed: string, plant: string | undefined): string => p
 
 /** Why nothing more is put on where a test leaf was marked. */
 export const haltedWords = 'The test leaves were marked: not on this plant.';
+
+/** What else falls on a day of the calendar. */
+export const lateLookWords = (name: string): string => `One late look: ${name}`;
+export const batchFallsWords = (name: string, what: 'ready' | 'past'): string =>
+  what === 'ready' ? `${name} is ready` : `${name} is past its best after today`;

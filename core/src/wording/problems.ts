@@ -15,6 +15,10 @@ const conflicts = {
   'nothing-overdue': 'Nothing of {name} is overdue.',
   'brew-past': '{name} is past its best since {day}; throw it out, or draw from another brew.',
   'brew-short': 'Only {left} of {name} is left; mix less, or draw from another brew.',
+  'bed-in-use': '{name} has work under way or an open case: {what}. Bring that to its end first.',
+  'not-all-beds': 'The walking order must hold every place once.',
+  'gone-already': '{name} has been taken out already.',
+  'not-gone': '{name} is there already.',
   'nothing-left': 'Nothing is left of {name}.',
   'not-ready': '{name} is not ready before {day}.',
   'nothing-noted': 'Nothing has been noted yet, so there is nothing to take back.',
@@ -40,6 +44,10 @@ export const problemTitles = {
   'too-large': 'The body is too large',
   'not-found': 'There is no such thing here',
   conflict: 'That cannot be done as things stand',
+  'not-here': 'This garden is not to be found under that name',
+  'not-from-there': 'Only the garden’s own pages may ask this',
+  'not-json': 'The body must be JSON: send Content-Type application/json',
+  'bad-request': 'The request cannot be read',
   internal: 'The server stumbled; nothing was half-written',
 } as const;
 

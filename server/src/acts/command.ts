@@ -3,6 +3,7 @@ import { calls, parseInput, type ActName, type OutputOf, type ParsedOf } from '@
 import { gardenTime } from '../clock';
 import { oneGarden } from '../store/garden';
 import { addLog, earlierResult } from '../store/log';
+import { inTransaction } from '../store/rows';
 import { rememberPlan, type Deps } from '../views/plan';
 
 export type { Deps };
@@ -28,25 +29,23 @@ export function act<const Name extends ActName>(
   const call = calls[name];
   return (deps: Deps, body: unknown, id = ''): OutputOf<Name> => {
     const input = parseInput(call.input, body ?? {}) as ParsedOf<Name> & { readonly commandId?: string };
-    return deps.db
-      .transaction(() => {
-        const { today } = gardenTime(deps.clock(), oneGarden(deps.db).time_zone);
-        const commandId = input.commandId ?? randomUUID();
-        const earlier = earlierResult(deps.db, commandId);
-        if (earlier !== undefined) return earlier as OutputOf<Name>;
-        const { caseId, result } = does({ ...deps, today }, input, id);
-        if (call.movesPlan) rememberPlan(deps);
-        addLog(deps.db, {
-          commandId,
-          at: deps.clock().toISOString(),
-          on: today,
-          command: call.log.id,
-          caseId,
-          body: { ...input, ids: id === '' ? [] : [id] },
-          result,
-        });
-        return result;
-      })
-      .immediate();
+    return inTransaction(deps.db, 'write', () => {
+      const { today } = gardenTime(deps.clock(), oneGarden(deps.db).time_zone);
+      const commandId = input.commandId ?? randomUUID();
+      const earlier = earlierResult(deps.db, commandId);
+      if (earlier !== undefined) return earlier as OutputOf<Name>;
+      const { caseId, result } = does({ ...deps, today }, input, id);
+      if (call.movesPlan) rememberPlan(deps);
+      addLog(deps.db, {
+        commandId,
+        at: deps.clock().toISOString(),
+        on: today,
+        command: call.log.id,
+        caseId,
+        body: { ...input, ids: id === '' ? [] : [id] },
+        result,
+      });
+      return result;
+    });
   };
 }

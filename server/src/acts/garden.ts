@@ -1,33 +1,155 @@
 import { randomUUID } from 'node:crypto';
 import { bedSize, inputError } from '@trowel/core/contract';
-import { bedSizeOf } from '@trowel/core/mix';
+import { bedSizeOf, sized } from '@trowel/core/mix';
 import { answered } from '@trowel/core/practice';
 import { kinNamed, plantNamed } from '@trowel/core/read';
 import { rowById } from '@trowel/core/tables';
 import { readSoilCsv } from '../formats/soil-csv';
-import { notFound } from '../problems';
+import { conflict, notFound } from '../problems';
 import * as cases from '../store/cases';
 import * as clinic from '../store/clinic';
 import * as garden from '../store/garden';
+import type { Db } from '../database';
+import { anyJobsInBed, anyPlaces } from '../store/jobs';
+import { familyBefore } from '../views/grown';
+import { jobName } from '../views/jobs';
 import { readingOf } from '../views/reading';
 import { act, type Deps } from './command';
 
 export const addBed = act('addBed', ({ db }, { name, setting, note }) => {
-  if (garden.maybeOneBedNamed(db, name)) throw inputError('name', 'bed-name-taken', { given: name });
+  refuseTakenName(db, name);
   const id = randomUUID();
   garden.addBed(db, { id, name, setting, note });
   return { caseId: null, result: { id } };
 });
 
+function refuseTakenName(db: Db, name: string): void {
+  const taken = garden.maybeOneBedNamed(db, name);
+  if (taken) throw inputError('name', taken.removed_on === null ? 'bed-name-taken' : 'bed-name-gone', { given: name });
+}
+
+const oneBed = (db: Db, id: string): garden.BedRow => {
+  const bed = garden.maybeOneBed(db, id);
+  if (!bed) throw notFound('bed', id);
+  return bed;
+};
+
+export const changeBed = act('changeBed', (context, { name, setting, note, near }, bedId) => {
+  const { db } = context;
+  const now = oneBed(db, bedId);
+  if (name !== undefined && name !== now.name) refuseTakenName(db, name);
+  garden.changeBed(db, {
+    id: bedId,
+    name: name ?? now.name,
+    setting: setting ?? now.setting,
+    note: note ?? now.note,
+    near: near ?? now.near,
+  });
+  if (setting !== undefined) weighAnew(context, ({ bed_id }) => bed_id === bedId);
+  return { caseId: null, result: {} };
+});
+
+/** Out of use; only where nothing is open there, so that no case and no job loses its place. */
+export const removeBed = act('removeBed', ({ db, tables, today }, _input, bedId) => {
+  const bed = oneBed(db, bedId);
+  if (bed.removed_on !== null) throw conflict('gone-already', { name: bed.name });
+  const inUse = [
+    ...cases.anyOpenCases(db).flatMap(({ bed_id, name }) => (bed_id === bedId ? [name] : [])),
+    ...anyJobsInBed(db, bedId).flatMap((job) => (job.ended_on === null ? [jobName(tables, job)] : [])),
+  ];
+  if (inUse.length > 0) throw conflict('bed-in-use', { name: bed.name, what: inUse.join(', ') });
+  garden.setBedGone(db, bedId, today);
+  return { caseId: null, result: {} };
+});
+
+export const restoreBed = act('restoreBed', ({ db }, _input, bedId) => {
+  const bed = oneBed(db, bedId);
+  if (bed.removed_on === null) throw conflict('not-gone', { name: bed.name });
+  garden.setBedGone(db, bedId, null);
+  return { caseId: null, result: {} };
+});
+
+/** All of them or none. */
+export const layOutBeds = act('layOutBeds', ({ db }, { beds }) => {
+  for (const { id, at, size } of beds) {
+    oneBed(db, id);
+    garden.setSpot(db, id, at);
+    if (size !== undefined) garden.setSize(db, id, size === null ? null : bedSize.parse(sized(size)));
+  }
+  return { caseId: null, result: {} };
+});
+
+export const setWalkingOrder = act('setWalkingOrder', ({ db }, { beds }) => {
+  const all = garden.anyBeds(db).map(({ id }) => id);
+  if (beds.length !== all.length || !all.every((id) => beds.includes(id))) throw conflict('not-all-beds');
+  beds.forEach((id, at) => garden.setWalkingPlace(db, id, at + 1));
+  return { caseId: null, result: {} };
+});
+
+export const setVisits = act('setVisits', ({ db }, { visits }) => {
+  garden.saveVisits(db, visits);
+  return { caseId: null, result: {} };
+});
+
+export const addAway = act('addAway', ({ db }, { from, until }) => {
+  if (until < from) throw inputError('until', 'ends-before-it-begins', { from });
+  const id = randomUUID();
+  garden.addAway(db, { id, from_on: from, until_on: until });
+  return { caseId: null, result: { id } };
+});
+
+export const dropAway = act('dropAway', ({ db }, _input, id) => {
+  garden.dropAway(db, id);
+  return { caseId: null, result: {} };
+});
+
+const onePlanting = (db: Db, id: string): garden.PlantingRow => {
+  const planting = garden.maybeOnePlanting(db, id);
+  if (!planting) throw notFound('planting', id);
+  return planting;
+};
+
+/** Harvested, dead or moved away: no longer there to be read or treated; what was done to it is kept. */
+export const removePlanting = act('removePlanting', ({ db, tables, today }, _input, plantingId) => {
+  const { label, bed_id, removed_on } = onePlanting(db, plantingId);
+  if (removed_on !== null) throw conflict('gone-already', { name: label });
+  const inUse = [
+    ...cases.anyOpenCases(db).flatMap(({ planting_id, name }) => (planting_id === plantingId ? [name] : [])),
+    ...anyJobsInBed(db, bed_id).flatMap((job) =>
+      job.ended_on === null && anyPlaces(db, job.id).some(({ planting_id }) => planting_id === plantingId)
+        ? [jobName(tables, job)]
+        : [],
+    ),
+  ];
+  if (inUse.length > 0) throw conflict('bed-in-use', { name: label, what: [...new Set(inUse)].join(', ') });
+  garden.setPlantingGone(db, plantingId, today);
+  return { caseId: null, result: {} };
+});
+
+export const restorePlanting = act('restorePlanting', ({ db }, _input, plantingId) => {
+  const { label, removed_on } = onePlanting(db, plantingId);
+  if (removed_on === null) throw conflict('not-gone', { name: label });
+  garden.setPlantingGone(db, plantingId, null);
+  return { caseId: null, result: {} };
+});
+
 export const addPlanting = act('addPlanting', ({ db, tables, today }, { plant, label }, bedId) => {
-  if (!garden.maybeOneBed(db, bedId)) throw notFound('bed', bedId);
+  oneBed(db, bedId);
   const known = tables.plants.some(({ id }) => id === plant) ? plant : plantNamed(tables, plant);
   if (known === undefined) throw inputError('plant', 'unknown-plant', { given: plant });
   const id = randomUUID();
   const row = rowById(tables.plants, known, 'plants');
   garden.addPlanting(db, { id, bed_id: bedId, plant: known, label: label ?? row.name, planted_on: today });
   const isRelative = kinNamed(row, plant) !== undefined;
-  return { caseId: null, result: { id, ...(isRelative ? { readAs: row.name } : {}) } };
+  const before = familyBefore(db, tables, { bed_id: bedId, plant: known, planted_on: today });
+  return {
+    caseId: null,
+    result: {
+      id,
+      ...(isRelative ? { readAs: row.name } : {}),
+      ...(before ? { grewBefore: { label: before.label, until: before.to } } : {}),
+    },
+  };
 });
 
 export const changeGarden = act(
@@ -59,7 +181,7 @@ function weighAnew({ db, tables, clock }: Deps, isTouched: (row: cases.CaseRow) 
 }
 
 export const addSoilTest = act('addSoilTest', (context, { on, source, found }, bedId) => {
-  if (!garden.maybeOneBed(context.db, bedId)) throw notFound('bed', bedId);
+  oneBed(context.db, bedId);
   const id = randomUUID();
   clinic.addSoilTest(context.db, { id, bedId, on: on ?? context.today, found, source });
   weighAnew(context, ({ bed_id }) => bed_id === bedId);
@@ -102,26 +224,26 @@ export const answerPractice = act('answerPractice', ({ db, tables, today }, { ca
 });
 
 export const setBedSize = act('setBedSize', ({ db }, { values }, bedId) => {
-  if (!garden.maybeOneBed(db, bedId)) throw notFound('bed', bedId);
+  oneBed(db, bedId);
   const size = values === null ? null : bedSize.parse(bedSizeOf(values, garden.oneGarden(db).measures));
   garden.setSize(db, bedId, size);
   return { caseId: null, result: { area: size?.area ?? null } };
 });
 
 export const setSprouted = act('setSprouted', ({ db }, { on, hasCastings }, plantingId) => {
-  if (!garden.maybeOnePlanting(db, plantingId)) throw notFound('planting', plantingId);
+  onePlanting(db, plantingId);
   garden.setSprouted(db, plantingId, on, hasCastings);
   return { caseId: null, result: {} };
 });
 
 export const setHowMany = act('setHowMany', ({ db }, { number }, plantingId) => {
-  if (!garden.maybeOnePlanting(db, plantingId)) throw notFound('planting', plantingId);
+  onePlanting(db, plantingId);
   garden.setNumber(db, plantingId, number);
   return { caseId: null, result: {} };
 });
 
 export const setHarvest = act('setHarvest', (context, { on }, plantingId) => {
-  if (!garden.maybeOnePlanting(context.db, plantingId)) throw notFound('planting', plantingId);
+  onePlanting(context.db, plantingId);
   garden.setHarvest(context.db, plantingId, on);
   weighAnew(context, ({ planting_id }) => planting_id === plantingId);
   return { caseId: null, result: {} };
@@ -129,6 +251,16 @@ export const setHarvest = act('setHarvest', (context, { on }, plantingId) => {
 
 export const acts = {
   addBed,
+  changeBed,
+  removeBed,
+  restoreBed,
+  layOutBeds,
+  setWalkingOrder,
+  setVisits,
+  addAway,
+  dropAway,
+  removePlanting,
+  restorePlanting,
   addPlanting,
   changeGarden,
   addSoilTest,

@@ -23,7 +23,8 @@ import * as cases from '../store/cases';
 import * as counts from '../store/counts';
 import * as garden from '../store/garden';
 import * as jobs from '../store/jobs';
-import { anyBrews, jobRemedy, maybeBrew, mixOf, roundOf, sizesOf, strengthOf } from '../views/job';
+import { anyBrews, jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, strengthOf } from '../views/job';
+import { hourOn } from '../views/calendar';
 import { jobName } from '../views/jobs';
 import { layOut } from '../views/plan';
 import { applyCautions, maybeRemedy, refuseUnread, unread } from '../views/step-safety';
@@ -177,14 +178,12 @@ function whatIs(
 /** A count made so many days before a remedy is chosen still is the count before. */
 const countKeepsDays = 3;
 
-export const planJob = act('planJob', (context, input) => {
-  const { db } = context;
-  const { remedy, wish, recipeId, places, from, commandId: _, ...setting } = input;
-  if ([remedy, wish, recipeId].filter((one) => one !== undefined).length !== 1)
-    throw inputError('remedy', 'remedy-or-wish');
-  const { remedyRow, recipe } = whatIs(context, remedy, recipeId);
-  if (remedyRow && places.length === 0) throw inputError('places', 'no-place');
-  const rows = places.map(({ bedId, plantingId }, at) => {
+/** The places that are named, each there. @throws InputError naming the one that is not */
+const placeRows = (
+  { db }: ActContext,
+  places: readonly { readonly bedId: string; readonly plantingId?: string | undefined }[],
+): Omit<jobs.PlaceRow, 'job_id'>[] =>
+  places.map(({ bedId, plantingId }, at) => {
     const bed = garden.maybeOneBed(db, bedId);
     if (!bed) throw inputError(`places[${at}].bedId`, 'no-such-bed', { given: bedId });
     const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
@@ -192,6 +191,14 @@ export const planJob = act('planJob', (context, input) => {
       throw inputError(`places[${at}].plantingId`, 'not-in-bed', { given: plantingId, bed: bed.name });
     return { bed_id: bedId, planting_id: plantingId ?? null };
   });
+
+export const planJob = act('planJob', (context, input) => {
+  const { remedy, wish, recipeId, places, from, commandId: _, ...setting } = input;
+  if ([remedy, wish, recipeId].filter((one) => one !== undefined).length !== 1)
+    throw inputError('remedy', 'remedy-or-wish');
+  const { remedyRow, recipe } = whatIs(context, remedy, recipeId);
+  if (remedyRow && places.length === 0) throw inputError('places', 'no-place');
+  const rows = placeRows(context, places);
   const id = begin(context, {
     caseId: null,
     remedy: remedyRow,
@@ -204,8 +211,14 @@ export const planJob = act('planJob', (context, input) => {
   return { caseId: null, result: { id } };
 });
 
-export const changeJob = act('changeJob', (context, { commandId: _, ...given }, id) => {
+export const changeJob = act('changeJob', (context, { commandId: _, places, ...given }, id) => {
   const row = theJob(context.db, id);
+  // A case is of one place; what is of none goes where the gardener says from now on.
+  if (places) {
+    if (row.case_id !== null) throw inputError('places', 'place-of-case');
+    if (row.wish === null && places.length === 0) throw inputError('places', 'no-place');
+    jobs.setPlaces(context.db, id, placeRows(context, places));
+  }
   setJob(context, row, given);
   return { caseId: row.case_id, result: {} };
 });
@@ -284,6 +297,17 @@ function finishIfDone({ db, tables, today }: ActContext, id: string): void {
   if (!isOver && row.ended_because === 'done') jobs.goOn(db, id);
 }
 
+/** By the gardener's own hand, to a day on which it may be done; what follows it goes with it. */
+export const moveStep = act('moveStep', (context, { jobId, step, on, hour }) => {
+  const { db, tables } = context;
+  const row = theJob(db, jobId);
+  const remedy = jobRemedy(tables, row);
+  if (!remedy) throw conflict('no-longer-known', { given: row.remedy ?? '' });
+  const at = hourOn(layOut(context), jobId, step, on, hour);
+  jobs.pinPosition(db, { job_id: jobId, step, round: roundOf(db, row, remedy).round, date: on, hour: at });
+  return { caseId: row.case_id, result: {} };
+});
+
 export const recordStep = act('recordStep', (context, { jobId, step, outcome, result, acknowledged }) => {
   const { db, tables, today } = context;
   const row = theJob(db, jobId);
@@ -335,7 +359,7 @@ function answerOf(
 function putOn(context: ActContext, row: jobs.JobRow, remedy: RemedyRow, eventId: number) {
   const { db, tables, today } = context;
   const mix = remedy.recipe || row.recipe ? mixFor(context, row, remedy, eventId) : undefined;
-  const places = sizesOf(db, row.id);
+  const places = sizesOf(db, placesOn(db, tables, row.id, remedy, today));
   const strength = mix?.strength ?? strengthOf(db, tables, row, remedy, today) ?? null;
   const shares = mix
     ? sharesOf(
@@ -514,6 +538,7 @@ export const acts = {
   endJob,
   resumeJob,
   moveOn,
+  moveStep,
   recordStep,
   addCount,
   takeBackCount,

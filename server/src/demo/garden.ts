@@ -1,3 +1,4 @@
+import type { DrawnSize } from '@trowel/core/mix';
 import type { BedRow, GardenPlace } from '../store/garden';
 
 /** A made-up walled garden by a made-up sea. Nobody lives here. */
@@ -13,17 +14,19 @@ export const demoGarden: GardenPlace = {
   climate: null,
 };
 
-export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
-  /** Metres along and across. */
-  readonly measured?: readonly [length: number, width: number];
+export const demoBeds: readonly (Pick<BedRow, 'id' | 'name' | 'setting' | 'note'> & {
+  /** Metres from the left and upper corner of the plot. */
+  readonly at: readonly [x: number, y: number];
+  readonly measured?: DrawnSize;
   readonly plants: readonly (readonly [plant: string, label: string, number?: number])[];
 })[] = [
   {
     id: 'gate-bed',
     name: 'Gate Bed',
     setting: 'bed',
+    at: [0, 0],
     note: 'By the door, sun till three.',
-    measured: [2.5, 1.2],
+    measured: { shape: 'rectangle', length: 2.5, width: 1.2 },
     plants: [
       ['rose', 'Roses'],
       ['sweet-pea', 'Sweet peas'],
@@ -33,8 +36,9 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
     id: 'long-bed',
     name: 'Long Bed',
     setting: 'bed',
+    at: [0.6, 8.7],
     note: 'Along the south wall.',
-    measured: [6, 1.2],
+    measured: { shape: 'rectangle', length: 6, width: 1.2 },
     plants: [
       ['redcurrant', 'Redcurrants'],
       ['gooseberry', 'Gooseberries'],
@@ -46,8 +50,9 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
     id: 'kiln-bed',
     name: 'Kiln Bed',
     setting: 'bed',
+    at: [0, 2.5],
     note: 'Where the old kiln stood; trodden for years.',
-    measured: [3, 2],
+    measured: { shape: 'rectangle', length: 3, width: 2 },
     plants: [
       ['chard', 'Beetroot and chard'],
       ['cabbage', 'Winter kale'],
@@ -57,6 +62,7 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
     id: 'step-pots',
     name: 'Step Pots',
     setting: 'pot',
+    at: [0, 5.2],
     note: 'On the kitchen steps.',
     plants: [
       ['blueberry', 'Blueberries in pots'],
@@ -67,6 +73,7 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
     id: 'lean-to',
     name: 'Lean-to',
     setting: 'greenhouse',
+    at: [3.3, 0],
     note: 'Unheated glass.',
     plants: [
       ['tomato', 'Tomatoes'],
@@ -78,6 +85,7 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
     id: 'kitchen-sill',
     name: 'Kitchen Sill',
     setting: 'indoors',
+    at: [0, 7],
     note: 'Above the radiator.',
     plants: [
       ['maidenhair-fern', 'Maidenhair fern'],
@@ -89,11 +97,27 @@ export const demoBeds: readonly (Omit<BedRow, 'walking_order' | 'size'> & {
     id: 'apple-wall',
     name: 'Apple Wall',
     setting: 'tree',
+    at: [6.9, 0],
     note: 'One old wall apple.',
     plants: [['apple', 'Wall apple']],
   },
-  { id: 'drying-green', name: 'Drying Green', setting: 'lawn', note: 'The lawn under the washing line.', plants: [] },
-  { id: 'water-butt', name: 'Water Butt', setting: 'bed', note: 'Rain from the shed roof, soft.', plants: [] },
+  {
+    id: 'drying-green',
+    name: 'Drying Green',
+    setting: 'lawn',
+    at: [3.8, 3.3],
+    note: 'The lawn under the washing line.',
+    plants: [],
+  },
+  {
+    id: 'water-butt',
+    name: 'Water Butt',
+    setting: 'bed',
+    measured: { shape: 'circle', across: 0.8 },
+    at: [7.5, 7.3],
+    note: 'Rain from the shed roof, soft.',
+    plants: [],
+  },
 ];
 
 /** What was measured in the demo beds. Shares in %, nutrients in mg/kg. */

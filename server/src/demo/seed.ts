@@ -1,5 +1,6 @@
 import { addDays, type IsoDate } from '@trowel/core/quantities';
 import { cautionKey } from '@trowel/core/judge';
+import { sized } from '@trowel/core/mix';
 import type { Tables } from '@trowel/core/tables';
 import { gardenTime } from '../clock';
 import * as atBench from '../acts/bench';
@@ -7,7 +8,7 @@ import * as inCases from '../acts/cases';
 import * as inGarden from '../acts/garden';
 import * as inJobs from '../acts/jobs';
 import type { Db } from '../database';
-import { addBed, addPlanting, isSetUp, saveGarden, setNumber, setSize } from '../store/garden';
+import { addBed, addPlanting, isSetUp, saveGarden, setNumber, setSize, setSpot } from '../store/garden';
 import { applyCautions } from '../views/step-safety';
 import { oneJob } from '../store/jobs';
 import { anyBrews } from '../views/job';
@@ -34,12 +35,10 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
   db.transaction(() => {
     saveGarden(db, demoGarden);
     const plantedOn = addDays(today, -540);
-    for (const { plants, measured, ...bed } of demoBeds) {
+    for (const { plants, measured, at, ...bed } of demoBeds) {
       addBed(db, bed);
-      if (measured) {
-        const [length, width] = measured;
-        setSize(db, bed.id, { shape: 'rectangle', length, width, area: Number((length * width).toFixed(2)) });
-      }
+      setSpot(db, bed.id, { x: at[0], y: at[1] });
+      if (measured) setSize(db, bed.id, sized(measured));
       for (const [plant, label, number] of plants) {
         const id = `${bed.id}-${plant}`;
         addPlanting(db, { id, bed_id: bed.id, plant, label, planted_on: plantedOn });

@@ -1,6 +1,6 @@
-import { bedSize } from '@trowel/core/contract';
+import { bedSize, visitsSchema } from '@trowel/core/contract';
 import { measureSystems } from '@trowel/core/quantities';
-import { climates, settings } from '@trowel/core/tables';
+import { climates, nearFacts, settings } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId } from './ids';
@@ -19,6 +19,10 @@ const gardenRow = z.object({
   forbids: jsonText(z.array(z.string())),
   only_cupboard: z.number().transform((value) => value === 1),
   schools: jsonText(z.record(storedId('remedies'), z.string())),
+  visits: z
+    .string()
+    .nullable()
+    .transform((text) => (text === null ? null : visitsSchema.parse(JSON.parse(text)))),
 });
 export type GardenRow = z.infer<typeof gardenRow>;
 
@@ -32,6 +36,10 @@ const bedRow = z.object({
     .string()
     .nullable()
     .transform((text) => (text === null ? null : bedSize.parse(JSON.parse(text)))),
+  at_x: z.number().nullable(),
+  at_y: z.number().nullable(),
+  near: jsonText(z.array(z.enum(nearFacts))),
+  removed_on: z.string().nullable(),
 });
 export type BedRow = z.infer<typeof bedRow>;
 
@@ -63,7 +71,7 @@ export const isSetUp = (db: Db): boolean =>
   maybeOne(db, z.object({ id: z.number() }), 'SELECT id FROM garden WHERE id = 1') !== undefined;
 
 /** Where the garden lies and how it is measured; its rules for choosing are saved by themselves. */
-export type GardenPlace = Omit<GardenRow, 'forbids' | 'only_cupboard' | 'schools'>;
+export type GardenPlace = Omit<GardenRow, 'forbids' | 'only_cupboard' | 'schools' | 'visits'>;
 
 export function saveGarden(db: Db, garden: GardenPlace): void {
   run(
@@ -86,6 +94,19 @@ export function saveGarden(db: Db, garden: GardenPlace): void {
   );
 }
 
+/** @param visits null: at any time */
+export const saveVisits = (db: Db, visits: GardenRow['visits']): void =>
+  run(db, 'UPDATE garden SET visits = ? WHERE id = 1', visits === null ? null : JSON.stringify(visits));
+
+const awayRow = z.object({ id: z.string(), from_on: z.string(), until_on: z.string() });
+export type AwayRow = z.infer<typeof awayRow>;
+/** Times away that are not over. */
+export const anyAway = (db: Db, since: string): AwayRow[] =>
+  any(db, awayRow, 'SELECT * FROM away WHERE until_on >= ? ORDER BY from_on', since);
+export const addAway = (db: Db, { id, from_on, until_on }: AwayRow): void =>
+  run(db, 'INSERT INTO away (id, from_on, until_on) VALUES (?, ?, ?)', id, from_on, until_on);
+export const dropAway = (db: Db, id: string): void => run(db, 'DELETE FROM away WHERE id = ?', id);
+
 export const savePreferences = (db: Db, row: Pick<GardenRow, 'forbids' | 'only_cupboard' | 'schools'>): void =>
   run(
     db,
@@ -95,13 +116,16 @@ export const savePreferences = (db: Db, row: Pick<GardenRow, 'forbids' | 'only_c
     JSON.stringify(row.schools),
   );
 
-export const anyBeds = (db: Db): BedRow[] => any(db, bedRow, 'SELECT * FROM bed ORDER BY walking_order, name');
+export const anyBeds = (db: Db): BedRow[] =>
+  any(db, bedRow, 'SELECT * FROM bed WHERE removed_on IS NULL ORDER BY walking_order, name');
+export const anyBedsGone = (db: Db): BedRow[] =>
+  any(db, bedRow, 'SELECT * FROM bed WHERE removed_on IS NOT NULL ORDER BY removed_on DESC, name');
 export const maybeOneBed = (db: Db, id: string): BedRow | undefined =>
   maybeOne(db, bedRow, 'SELECT * FROM bed WHERE id = ?', id);
 export const maybeOneBedNamed = (db: Db, name: string): BedRow | undefined =>
   maybeOne(db, bedRow, 'SELECT * FROM bed WHERE name = ?', name);
 
-export function addBed(db: Db, bed: Omit<BedRow, 'walking_order' | 'size'>): void {
+export function addBed(db: Db, bed: Pick<BedRow, 'id' | 'name' | 'setting' | 'note'>): void {
   run(
     db,
     'INSERT INTO bed (id, name, setting, note, walking_order) VALUES (?, ?, ?, ?, (SELECT COALESCE(MAX(walking_order), 0) + 1 FROM bed))',
@@ -112,6 +136,36 @@ export function addBed(db: Db, bed: Omit<BedRow, 'walking_order' | 'size'>): voi
   );
 }
 
+export const changeBed = (db: Db, bed: Pick<BedRow, 'id' | 'name' | 'setting' | 'note' | 'near'>): void =>
+  run(
+    db,
+    'UPDATE bed SET name = ?, setting = ?, note = ?, near = ? WHERE id = ?',
+    bed.name,
+    bed.setting,
+    bed.note,
+    JSON.stringify(bed.near),
+    bed.id,
+  );
+export const setSpot = (db: Db, bedId: string, at: { readonly x: number; readonly y: number } | null): void =>
+  run(db, 'UPDATE bed SET at_x = ?, at_y = ? WHERE id = ?', at?.x ?? null, at?.y ?? null, bedId);
+export const setWalkingPlace = (db: Db, bedId: string, place: number): void =>
+  run(db, 'UPDATE bed SET walking_order = ? WHERE id = ?', place, bedId);
+/** @param on the day it was taken out; null takes it back in */
+export const setBedGone = (db: Db, bedId: string, on: string | null): void =>
+  run(db, 'UPDATE bed SET removed_on = ? WHERE id = ?', on, bedId);
+
+/** Also what grows there no longer. */
+export const everyPlanting = (db: Db): PlantingRow[] => any(db, plantingRow, 'SELECT * FROM planting ORDER BY label');
+export const anyPlantingsBefore = (db: Db, bedId: string): PlantingRow[] =>
+  any(
+    db,
+    plantingRow,
+    'SELECT * FROM planting WHERE bed_id = ? AND removed_on IS NOT NULL ORDER BY removed_on DESC, label',
+    bedId,
+  );
+/** @param on the day it was taken out; null puts it back */
+export const setPlantingGone = (db: Db, plantingId: string, on: string | null): void =>
+  run(db, 'UPDATE planting SET removed_on = ? WHERE id = ?', on, plantingId);
 export const anyPlantings = (db: Db): PlantingRow[] =>
   any(db, plantingRow, 'SELECT * FROM planting WHERE removed_on IS NULL ORDER BY label');
 export const anyPlantingsIn = (db: Db, bedId: string): PlantingRow[] =>

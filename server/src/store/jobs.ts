@@ -1,5 +1,6 @@
 import { recipeDocument } from '@trowel/core/contract';
 import { jobEnds, jobWaters } from '@trowel/core/tables';
+import { addDays } from '@trowel/core/quantities';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId } from './ids';
@@ -115,9 +116,15 @@ export function addJob(
     row.pattern,
     row.chosen_on,
   );
-  for (const { bed_id, planting_id } of places)
-    run(db, 'INSERT INTO job_place (job_id, bed_id, planting_id) VALUES (?, ?, ?)', row.id, bed_id, planting_id);
+  setPlaces(db, row.id, places);
   addSetting(db, row.id, row.chosen_on, setting);
+}
+
+/** Where it is done from now on; where it was done stands with each application. */
+export function setPlaces(db: Db, jobId: string, places: readonly Omit<PlaceRow, 'job_id'>[]): void {
+  run(db, 'DELETE FROM job_place WHERE job_id = ?', jobId);
+  for (const { bed_id, planting_id } of places)
+    run(db, 'INSERT INTO job_place (job_id, bed_id, planting_id) VALUES (?, ?, ?)', jobId, bed_id, planting_id);
 }
 
 /** From now on it is done like this; what was done before stays as it was. */
@@ -139,7 +146,7 @@ export const addSetting = (db: Db, jobId: string, on: string, setting: SettingRo
 
 export function endJob(db: Db, id: string, on: string, because: NonNullable<JobRow['ended_because']>): void {
   run(db, 'UPDATE job SET ended_on = ?, ended_because = ? WHERE id = ? AND ended_on IS NULL', on, because, id);
-  run(db, 'DELETE FROM plan_position WHERE job_id = ?', id);
+  run(db, 'UPDATE plan_position SET gone_on = ?, sequence = sequence + 1 WHERE job_id = ? AND gone_on IS NULL', on, id);
 }
 
 /** What came to its end by itself, and is not done after all. */
@@ -294,13 +301,79 @@ export const addMix = (db: Db, row: Omit<MixRow, 'taken_back'>): void =>
   );
 export const markTakenBack = (db: Db, id: string): void => run(db, 'UPDATE mix SET taken_back = 1 WHERE id = ?', id);
 
-const positionRow = z.object({ job_id: z.string(), step: z.string(), date: z.string(), hour: z.number() });
+const positionRow = z.object({
+  job_id: z.string(),
+  step: z.string(),
+  round: z.number(),
+  date: z.string(),
+  hour: z.number(),
+  pinned: z.number().transform((value) => value === 1),
+  sequence: z.number(),
+  gone_on: z.string().nullable(),
+});
 export type PositionRow = z.infer<typeof positionRow>;
-export const anyPositions = (db: Db): PositionRow[] => any(db, positionRow, 'SELECT * FROM plan_position');
+export const anyPositions = (db: Db): PositionRow[] =>
+  any(db, positionRow, 'SELECT * FROM plan_position WHERE gone_on IS NULL');
+/** Also what stood there and does so no longer, since a day. */
+export const anyPositionsSince = (db: Db, since: string): PositionRow[] =>
+  any(db, positionRow, 'SELECT * FROM plan_position WHERE gone_on IS NULL OR gone_on >= ? ORDER BY date, hour', since);
 
-/** Remembers where the open steps stand now. */
-export function savePositions(db: Db, positions: readonly PositionRow[]): void {
-  run(db, 'DELETE FROM plan_position');
-  for (const { job_id, step, date, hour } of positions)
-    run(db, 'INSERT INTO plan_position (job_id, step, date, hour) VALUES (?, ?, ?, ?)', job_id, step, date, hour);
+/** So long a calendar can still be told of what was taken off the plan, days. */
+export const goneKept = 60;
+
+type Standing = Pick<PositionRow, 'job_id' | 'step' | 'round' | 'date' | 'hour'>;
+const keyOf = ({ job_id, step, round }: Standing) => JSON.stringify([job_id, step, round]);
+
+/** Remembers where the open steps stand now; what stands no longer is marked, what moved is counted. */
+export function savePositions(db: Db, positions: readonly Standing[], today: string): void {
+  const before = new Map(anyPositionsSince(db, '').map((row) => [keyOf(row), row]));
+  for (const row of positions) {
+    const old = before.get(keyOf(row));
+    before.delete(keyOf(row));
+    if (!old)
+      run(
+        db,
+        'INSERT INTO plan_position (job_id, step, round, date, hour) VALUES (?, ?, ?, ?, ?)',
+        row.job_id,
+        row.step,
+        row.round,
+        row.date,
+        row.hour,
+      );
+    else if (old.date !== row.date || old.hour !== row.hour || old.gone_on !== null)
+      run(
+        db,
+        `UPDATE plan_position SET date = ?, hour = ?, pinned = 0, gone_on = NULL, sequence = sequence + 1
+         WHERE job_id = ? AND step = ? AND round = ?`,
+        row.date,
+        row.hour,
+        row.job_id,
+        row.step,
+        row.round,
+      );
+  }
+  for (const { job_id, step, round, gone_on } of before.values())
+    if (gone_on === null)
+      run(
+        db,
+        `UPDATE plan_position SET gone_on = ?, sequence = sequence + 1 WHERE job_id = ? AND step = ? AND round = ?`,
+        today,
+        job_id,
+        step,
+        round,
+      );
+  run(db, 'DELETE FROM plan_position WHERE gone_on < ?', addDays(today, -goneKept));
 }
+
+/** Puts a step on a day and hour of the gardener's choosing. */
+export const pinPosition = (db: Db, row: Standing): void =>
+  run(
+    db,
+    `INSERT INTO plan_position (job_id, step, round, date, hour, pinned) VALUES (?, ?, ?, ?, ?, 1)
+     ON CONFLICT DO UPDATE SET date = excluded.date, hour = excluded.hour, pinned = 1, gone_on = NULL, sequence = sequence + 1`,
+    row.job_id,
+    row.step,
+    row.round,
+    row.date,
+    row.hour,
+  );

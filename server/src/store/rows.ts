@@ -2,6 +2,34 @@ import type Database from 'better-sqlite3';
 import { z } from 'zod';
 import type { Db } from '../database';
 
+/** What has been read in the transaction that is under way, by text and parameters; until something is written. */
+const readSofar = new WeakMap<Db, Map<string, unknown>>();
+
+/**
+ * Runs reads or an act in one transaction, in which the same rows are read from the file and parsed once: a page
+ * asks for the same beds and steps dozens of times.
+ * @param kind 'read' for a view; 'write' takes the lock at once
+ */
+export function inTransaction<Result>(db: Db, kind: 'read' | 'write', work: () => Result): Result {
+  readSofar.set(db, new Map());
+  try {
+    const transaction = db.transaction(work);
+    return kind === 'write' ? transaction.immediate() : transaction();
+  } finally {
+    readSofar.delete(db);
+  }
+}
+
+function readOnce<Answer>(db: Db, sql: string, params: readonly unknown[], read: () => Answer): Answer {
+  const known = readSofar.get(db);
+  if (!known) return read();
+  const key = JSON.stringify([sql, params]);
+  if (known.has(key)) return known.get(key) as Answer;
+  const answer = read();
+  known.set(key, answer);
+  return answer;
+}
+
 /**
  * The verb states the row count: `one` throws when there is none, `maybeOne` gives undefined, `any`
  * may be empty. Every row is parsed on its way out.
@@ -12,9 +40,13 @@ export function any<Schema extends z.ZodType>(
   sql: string,
   ...params: readonly unknown[]
 ): z.output<Schema>[] {
-  return statement(db, sql)
-    .all(...params)
-    .map((row) => schema.parse(row));
+  const rows = readOnce(db, sql, params, () =>
+    statement(db, sql)
+      .all(...params)
+      .map((row) => schema.parse(row)),
+  );
+  // A list of one's own, which may be sorted.
+  return [...rows];
 }
 
 export function maybeOne<Schema extends z.ZodType>(
@@ -23,17 +55,26 @@ export function maybeOne<Schema extends z.ZodType>(
   sql: string,
   ...params: readonly unknown[]
 ): z.output<Schema> | undefined {
-  const row = statement(db, sql).get(...params);
-  return row === undefined ? undefined : schema.parse(row);
+  return readOnce(db, sql, params, () => {
+    const row = statement(db, sql).get(...params);
+    return row === undefined ? undefined : schema.parse(row);
+  });
 }
 
 export function run(db: Db, sql: string, ...params: readonly unknown[]): void {
+  readSofar.get(db)?.clear();
   statement(db, sql).run(...params);
 }
 
 /** The id of the row that was put in. */
-export const insert = (db: Db, sql: string, ...params: readonly unknown[]): number =>
-  Number(statement(db, sql).run(...params).lastInsertRowid);
+export function insert(db: Db, sql: string, ...params: readonly unknown[]): number {
+  readSofar.get(db)?.clear();
+  return Number(statement(db, sql).run(...params).lastInsertRowid);
+}
+
+/** A mark that is another one after anything was written, here or through another connection. */
+export const writtenSoFar = (db: Db): string =>
+  `${db.prepare<unknown[], number>('SELECT total_changes()').pluck().get()} ${String(db.pragma('data_version', { simple: true }))}`;
 
 type Statement = Database.Statement<unknown[]>;
 

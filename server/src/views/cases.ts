@@ -6,7 +6,7 @@ import { keptWords, verdictWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { anyCases, anyEvidence, type CaseRow } from '../store/cases';
 import { anyCountsOfCase } from '../store/counts';
-import { anyBeds, anyPlantings, type BedRow, type PlantingRow } from '../store/garden';
+import { anyBeds, anyBedsGone, everyPlanting, type BedRow, type PlantingRow } from '../store/garden';
 import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
 import { logEntryOf } from './log';
@@ -21,8 +21,8 @@ interface Names {
 }
 
 const namesOf = (db: Db): Names => ({
-  beds: new Map(anyBeds(db).map((row) => [row.id, row])),
-  plantings: new Map(anyPlantings(db).map((row) => [row.id, row])),
+  beds: new Map([...anyBeds(db), ...anyBedsGone(db)].map((row) => [row.id, row])),
+  plantings: new Map(everyPlanting(db).map((row) => [row.id, row])),
 });
 
 export function caseSummaries({ db, tables }: Deps): CaseSummary[] {

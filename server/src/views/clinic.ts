@@ -13,6 +13,7 @@ import { anyPracticeCards, anySoilTests, type SoilTestRow } from '../store/clini
 import { anyPlantings, maybeOneBed, oneGarden } from '../store/garden';
 import { anyJobsInBed } from '../store/jobs';
 import { standInWeather } from '../weather/stand-in';
+import { grownBefore } from './grown';
 import { jobName } from './jobs';
 import type { Deps } from './plan';
 
@@ -91,6 +92,8 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
     setting: bed.setting,
     note: bed.note,
     size: bed.size,
+    near: bed.near,
+    before: grownBefore(db, bedId),
     plantings: anyPlantings(db)
       .filter(({ bed_id }) => bed_id === bedId)
       .map(({ id, plant, label, harvest_on, number, sprouted_on, has_castings }) => ({

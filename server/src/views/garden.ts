@@ -6,23 +6,25 @@ import { brewWords, choreWords, hindranceSays, keptWords } from '@trowel/core/wo
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
-import { anyBeds, anyPlantings, oneGarden } from '../store/garden';
+import { anyAway, anyBeds, anyBedsGone, anyPlantings, oneGarden } from '../store/garden';
 import { anyLog } from '../store/log';
-import { anyApplications, anyJobs, anyJobsDoneOn, anyMarkedInClosed, type JobRow } from '../store/jobs';
+import { anyApplications, anyJobs, anyJobsDoneOn, anyMarkedInClosed, anyPlaces, type JobRow } from '../store/jobs';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
 import { keptOf } from './bench';
 import { anyBrews, batchOf, jobRemedy } from './job';
 import { logEntryOf } from './log';
 import { jobName, stepsOf } from './jobs';
-import { layOut, placeOf, type Deps } from './plan';
+import { layOut, placeOf, type Deps, type LaidOut } from './plan';
 import { historyOf } from './reading';
 
 /** From here on an earlier reading of the ground is told on the bed's card. */
 const groundToldFrom = 0.5;
 
-export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
+export function gardenViewOf(deps: Deps): GardenView {
+  const { db, tables, clock } = deps;
   const garden = oneGarden(db);
+  const dueIn = dueByBed(deps);
   const plantings = anyPlantings(db);
   const cases = anyCases(db);
   return {
@@ -34,6 +36,12 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
     tapHardness: garden.tap_hardness,
     buttHardness: garden.butt_hardness,
     usualHour: garden.usual_hour,
+    visits: garden.visits,
+    away: anyAway(db, gardenTime(clock(), garden.time_zone).today).map(({ id, from_on, until_on }) => ({
+      id,
+      from: from_on,
+      until: until_on,
+    })),
     climate: garden.climate,
     forbids: garden.forbids,
     onlyFromCupboard: garden.only_cupboard,
@@ -52,7 +60,8 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
       batch: { ...batch, events: events.map((event) => ({ ...event })) },
     })),
     ...gardenTime(clock(), garden.time_zone),
-    beds: anyBeds(db).map(({ id, name, setting, note, size }) => {
+    gone: anyBedsGone(db).map(({ id, name, removed_on }) => ({ id, name, on: removed_on ?? '' })),
+    beds: anyBeds(db).map(({ id, name, setting, note, size, at_x, at_y, near }) => {
       const here = cases.filter(({ bed_id }) => bed_id === id);
       const newest = [...here].sort((a, b) => b.opened_on.localeCompare(a.opened_on));
       const conditions = new Map(
@@ -67,6 +76,8 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
         setting,
         note,
         size,
+        at: at_x === null || at_y === null ? null : { x: at_x, y: at_y },
+        near,
         plantings: plantings
           .filter(({ bed_id }) => bed_id === id)
           .map((row) => ({
@@ -77,7 +88,10 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
             plantedOn: row.planted_on,
             number: row.number,
           })),
-        openCases: here.filter(({ status }) => status === 'open').length,
+        open: here.flatMap((row) =>
+          row.status === 'open' ? [{ id: row.id, name: row.name, pattern: row.pattern }] : [],
+        ),
+        due: dueIn.get(id) ?? 0,
         conditions: [...conditions.values()].map((row) => ({
           ...row,
           name: keptWords(tables, 'conditions', row.id),
@@ -90,6 +104,17 @@ export function gardenViewOf({ db, tables, clock }: Deps): GardenView {
       };
     }),
   };
+}
+
+/** How many steps of the plan stand on today in each bed. */
+function dueByBed(deps: Deps): ReadonlyMap<string, number> {
+  const { plan, today } = layOut(deps);
+  const due = new Map<string, number>();
+  for (const { job, date } of plan.steps)
+    if (date === today)
+      for (const bedId of new Set(anyPlaces(deps.db, job).map(({ bed_id }) => bed_id)))
+        due.set(bedId, (due.get(bedId) ?? 0) + 1);
+  return due;
 }
 
 /** Days of what is coming that Today shows. */
@@ -122,12 +147,10 @@ function overdueJobs(due: readonly StepView[], today: string): TodayView['overdu
   });
 }
 
-export function todayViewOf(deps: Deps): TodayView {
-  const { db, tables } = deps;
-  const laidOut = layOut(deps);
-  const { today, hourNow, garden, jobs, plan } = laidOut;
-  const order = new Map(anyBeds(db).map(({ name, walking_order }) => [name, walking_order]));
-  const steps = [...jobs.values()]
+/** Every step of every open job, by day, in walking order. */
+export function stepsInOrder(deps: Deps, laidOut: LaidOut): StepView[] {
+  const order = new Map(anyBeds(deps.db).map(({ name, walking_order }) => [name, walking_order]));
+  return [...laidOut.jobs.values()]
     .flatMap((row) => stepsOf(deps, laidOut, row))
     .sort(
       (a, b) =>
@@ -135,6 +158,13 @@ export function todayViewOf(deps: Deps): TodayView {
         (order.get(a.bedName) ?? 0) - (order.get(b.bedName) ?? 0) ||
         (a.hour ?? 0) - (b.hour ?? 0),
     );
+}
+
+export function todayViewOf(deps: Deps): TodayView {
+  const { db, tables } = deps;
+  const laidOut = layOut(deps);
+  const { today, hourNow, garden, jobs, plan } = laidOut;
+  const steps = stepsInOrder(deps, laidOut);
   const at = placeOf(garden);
   const due = steps.filter(({ state, date }) => state === 'planned' && date === today);
   const overdue = overdueJobs(due, today);

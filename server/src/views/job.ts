@@ -13,8 +13,10 @@ import {
   type RoundNow,
 } from '@trowel/core/jobs';
 import { InputError } from '@trowel/core/contract';
+import { thingsOf, youngOf } from '@trowel/core/judge';
 import { mixOwn, type Batch, type MixFound } from '@trowel/core/mix';
-import type { RemedyRow, Tables } from '@trowel/core/tables';
+import { daysBetween } from '@trowel/core/quantities';
+import type { NearFact, RemedyRow, Tables } from '@trowel/core/tables';
 import type { Db } from '../database';
 import {
   anyBatchEvents,
@@ -76,9 +78,36 @@ export function maybeBrew(db: Db, id: string | null): { id: string; name: string
   return row && { id: row.id, name: row.name, batch: batchOf(row, anyBatchEvents(db, row.id)) };
 }
 
-/** How large each place of a job is, as far as the gardener has said. */
-export const sizesOf = (db: Db, jobId: string): { place: PlaceRow; size: PlaceSize }[] =>
-  anyPlaces(db, jobId).map((place) => {
+/** When seedlings sprouted, for the judge; undefined where nobody said, or it is none. */
+export function sproutedAt(
+  db: Db,
+  { planting_id }: Pick<PlaceRow, 'planting_id'>,
+): { on: string; hasCastings: boolean } | undefined {
+  const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
+  return planting?.sprouted_on ? { on: planting.sprouted_on, hasCastings: planting.has_castings } : undefined;
+}
+
+/**
+ * The places whose turn it is on a day: one can is mixed for all seedlings that are old enough, and the others join it
+ * later; where none is old enough, all wait.
+ */
+export function placesOn(db: Db, tables: Tables, jobId: string, remedy: RemedyRow, on: string): PlaceRow[] {
+  const all = anyPlaces(db, jobId);
+  const things = thingsOf(tables, remedy);
+  const due = all.filter((place) => {
+    const sprouted = sproutedAt(db, place);
+    return (
+      !sprouted ||
+      youngOf({ things, sprouted: { daysAgo: daysBetween(sprouted.on, on), hasCastings: sprouted.hasCastings } })
+        .length === 0
+    );
+  });
+  return due.length > 0 ? due : all;
+}
+
+/** How large each of some places is, as far as the gardener has said. */
+export const sizesOf = (db: Db, places: readonly PlaceRow[]): { place: PlaceRow; size: PlaceSize }[] =>
+  places.map((place) => {
     const here =
       place.planting_id === null ? anyPlantingsIn(db, place.bed_id) : [maybeOnePlanting(db, place.planting_id)];
     return {
@@ -99,8 +128,18 @@ const plantsOf = (db: Db, jobId: string): string[] => [
   ),
 ];
 
+/** What is close to any of its places. */
+const nearOf = (db: Db, jobId: string): NearFact[] => [
+  ...new Set(anyPlaces(db, jobId).flatMap(({ bed_id }) => maybeOneBed(db, bed_id)?.near ?? [])),
+];
+
 /** Where a job stands, as its amounts depend on it. */
-export function sceneOf(db: Db, row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id'>, today: string): JobScene {
+export function sceneOf(
+  db: Db,
+  row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id'>,
+  places: readonly PlaceRow[],
+  today: string,
+): JobScene {
   const garden = oneGarden(db);
   const vessel = row.vessel_id === null ? undefined : maybeOneVessel(db, row.vessel_id);
   return {
@@ -108,10 +147,11 @@ export function sceneOf(db: Db, row: Pick<JobRow, 'id' | 'batch_id' | 'vessel_id
     tapHardness: garden.tap_hardness,
     buttHardness: garden.butt_hardness,
     plants: plantsOf(db, row.id),
-    places: sizesOf(db, row.id).map(({ size }) => size),
+    places: sizesOf(db, places).map(({ size }) => size),
     today,
     batch: maybeBrew(db, row.batch_id)?.batch,
     vesselHeld: vessel?.classes,
+    near: nearOf(db, row.id),
   };
 }
 
@@ -129,7 +169,7 @@ export function strengthOf(db: Db, tables: Tables, row: JobRow, remedy: RemedyRo
 
 /** What a round of a job takes on a day; undefined where nothing is mixed, or what goes in is no longer known. */
 export function mixOf(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow, on: string): MixFound | undefined {
-  const scene = sceneOf(db, row, on);
+  const scene = sceneOf(db, row, placesOn(db, tables, row.id, remedy, on), on);
   const { recipe } = row;
   if (recipe === null) return jobMix(tables, remedy, settingOf(row), scene);
   return ifKnown(() => mixOwn(tables, recipe, jobVolume(remedy, settingOf(row), scene.places)));

@@ -13,7 +13,9 @@ import {
   sharesOf,
   type JobCounts,
 } from '@trowel/core/jobs';
+import { fedFrom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
+import { addDays } from '@trowel/core/quantities';
 import { hindrances, sunHours, type Plan, type PlannedStep } from '@trowel/core/plan';
 import type { RemedyRow, StepSpec, Tables, Verdict } from '@trowel/core/tables';
 import {
@@ -24,6 +26,7 @@ import {
   cautionWords,
   countedWords,
   haltedWords,
+  joinsWords,
   fillsWords,
   keptWords,
   measuredForWords,
@@ -39,10 +42,18 @@ import type { Db } from '../database';
 import { maybeOneVessel } from '../store/bench';
 import { maybeOneCase, type CaseRow } from '../store/cases';
 import { anyCounts, maybeOneCount } from '../store/counts';
-import { anyBeds, maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
-import { anyApplications, anyPlaces, anyStepsOf, type ApplicationRow, type JobRow, type StepRow } from '../store/jobs';
+import { anyBeds, anyBedsGone, maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
+import {
+  anyApplications,
+  anyPlaces,
+  anyStepsOf,
+  type ApplicationRow,
+  type JobRow,
+  type PlaceRow,
+  type StepRow,
+} from '../store/jobs';
 import { standInWeather } from '../weather/stand-in';
-import { jobRemedy, maybeBrew, mixOf, roundOf, sizesOf, strengthOf } from './job';
+import { jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
 import { placeOf, type Deps, type LaidOut } from './plan';
 import { againstRound, applyCautions } from './step-safety';
 
@@ -174,14 +185,10 @@ const ofSpec = ({ id, phase, kind, does, why, minutes }: StepSpec) => ({
 });
 
 /** Beds in walking order, as one walks them. */
-function namesFor(db: Db, jobId: string): { bedName: string } {
+function namesFor(db: Db, jobId: string): { bedName: string; bedIds: string[] } {
   const beds = new Set(anyPlaces(db, jobId).map(({ bed_id }) => bed_id));
-  return {
-    bedName: anyBeds(db)
-      .filter(({ id }) => beds.has(id))
-      .map(({ name }) => name)
-      .join(', '),
-  };
+  const here = [...anyBeds(db), ...anyBedsGone(db)].filter(({ id }) => beds.has(id));
+  return { bedName: here.map(({ name }) => name).join(', '), bedIds: here.map(({ id }) => id) };
 }
 
 /** What is in the way of a step that is due today but not at this hour; null where nothing is. */
@@ -273,7 +280,8 @@ function amountsOf(
   const strength = strengthOf(db, tables, row, remedy, today);
   const card = mixOf(db, tables, row, remedy, today);
   if (!card) return null;
-  const places = sizesOf(db, row.id);
+  const all = anyPlaces(db, row.id);
+  const places = sizesOf(db, placesOn(db, tables, row.id, remedy, today));
   const sizes = places.map(({ size }) => size);
   const volumeMl = jobVolume(remedy, { volumeMl: row.volume_ml }, sizes);
   const shares = sharesOf(remedy, sizes, volumeMl);
@@ -291,16 +299,23 @@ function amountsOf(
     carry: card.kind === 'mix' ? carryWords(card, tables, garden.measures) : null,
     forPlaces: measuredForWords(remedy, sizes, garden.measures),
     shares:
-      places.length < 2
+      all.length < 2
         ? []
-        : places.map(({ place }, at) => {
-            const name =
-              (place.planting_id === null ? undefined : maybeOnePlanting(db, place.planting_id)?.label) ??
-              maybeOneBed(db, place.bed_id)?.name ??
-              '';
-            const ml = shares[at] ?? 0;
-            return { place: name, ml, says: shareWords(name, ml, garden.measures) };
-          }),
+        : [
+            ...places.map(({ place }, at) => {
+              const name = placeName(db, place);
+              const ml = shares[at] ?? 0;
+              return { place: name, ml, says: shareWords(name, ml, garden.measures) };
+            }),
+            ...all
+              .filter((one) => !places.some(({ place }) => isSamePlace(place, one)))
+              .map((place) => {
+                const name = placeName(db, place);
+                const sprouted = sproutedAt(db, place);
+                const from = sprouted ? addDays(sprouted.on, fedFrom(sprouted)) : today;
+                return { place: name, ml: 0, says: joinsWords(name, from, today) };
+              }),
+          ],
     fills:
       vessel && volumeMl > vessel.volume_ml + 0.5
         ? fillsWords(vessel.name, vessel.volume_ml, fillsOf(volumeMl, vessel.volume_ml), garden.measures)
@@ -320,6 +335,11 @@ function amountsOf(
       : null,
   };
 }
+
+const isSamePlace = (a: PlaceRow, b: PlaceRow) => a.bed_id === b.bed_id && a.planting_id === b.planting_id;
+
+const placeName = (db: Db, { bed_id, planting_id }: PlaceRow): string =>
+  (planting_id === null ? undefined : maybeOnePlanting(db, planting_id)?.label) ?? maybeOneBed(db, bed_id)?.name ?? '';
 
 /** What was put on, day by day: in all places of a step together. */
 function appliedWords(

@@ -1,11 +1,21 @@
 import { ownRow } from '@trowel/core/jobs';
+import { fedFrom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
-import { schedule, type Job, type Plan, type Place } from '@trowel/core/plan';
+import {
+  schedule,
+  type Job,
+  type Place,
+  type Plan,
+  type PlannedStep,
+  type PlanProblem,
+  type Visits,
+} from '@trowel/core/plan';
+import { addDays, daysBetween } from '@trowel/core/quantities';
 import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { gardenTime, type Clock } from '../clock';
 import type { Db } from '../database';
 import { anyOpenCases, type CaseRow } from '../store/cases';
-import { maybeOneBed, maybeOnePlanting, oneGarden, type GardenRow } from '../store/garden';
+import { anyAway, maybeOneBed, maybeOnePlanting, oneGarden, type GardenRow } from '../store/garden';
 import {
   anyApplicationsInBed,
   anyOpenJobs,
@@ -15,8 +25,9 @@ import {
   type JobRow,
   type PlaceRow,
 } from '../store/jobs';
+import { writtenSoFar } from '../store/rows';
 import { standInWeather } from '../weather/stand-in';
-import { jobRemedy, maybeBrew, roundOf } from './job';
+import { jobRemedy, maybeBrew, roundOf, sproutedAt } from './job';
 import { maybeRemedy } from './step-safety';
 
 /** What every view and act works on; the tables have their amounts in this garden's measures. */
@@ -37,6 +48,7 @@ export const placeOf = ({ latitude, longitude, time_zone }: GardenRow): Place =>
 });
 
 export interface LaidOut {
+  readonly problem: PlanProblem;
   readonly plan: Plan;
   readonly today: string;
   readonly hourNow: number;
@@ -45,13 +57,26 @@ export interface LaidOut {
   readonly jobs: ReadonlyMap<string, JobRow>;
 }
 
-/** Lays out every open step of every open job. */
-export function layOut({ db, tables, clock }: Deps): LaidOut {
+/** The last plan of each garden, with all that it rests on. */
+const lastPlans = new WeakMap<Db, { readonly of: string; readonly tables: Tables; readonly laidOut: LaidOut }>();
+
+/** Every open step of every open job, laid out; worked out again only when something was written, or an hour is over. */
+export function layOut(deps: Deps): LaidOut {
+  const { db, tables, clock } = deps;
+  const { today, hourNow } = gardenTime(clock(), oneGarden(db).time_zone);
+  const of = `${writtenSoFar(db)} ${today} ${Math.ceil(hourNow)}`;
+  const last = lastPlans.get(db);
+  if (last?.of === of && last.tables === tables) return { ...last.laidOut, hourNow };
+  const laidOut = layOutNow(deps, today, hourNow);
+  lastPlans.set(db, { of, tables, laidOut });
+  return laidOut;
+}
+
+function layOutNow({ db, tables }: Deps, today: string, hourNow: number): LaidOut {
   const garden = oneGarden(db);
-  const { today, hourNow } = gardenTime(clock(), garden.time_zone);
   const cases = new Map(anyOpenCases(db).map((row) => [row.id, row]));
   const jobs = new Map(anyOpenJobs(db).map((row) => [row.id, row]));
-  const plan = schedule({
+  const problem: PlanProblem = {
     today,
     hourNow,
     horizonDays,
@@ -65,10 +90,27 @@ export function layOut({ db, tables, clock }: Deps): LaidOut {
     recent: recentIn(db, tables, jobs),
     tables,
     usualHour: garden.usual_hour,
-    previous: anyPositions(db).map(({ job_id, step, date, hour }) => ({ job: job_id, step, date, hour })),
-  });
-  return { plan, today, hourNow, garden, cases, jobs };
+    ...(garden.visits === null ? {} : { visits: visitsOf(garden.visits) }),
+    daysAway: anyAway(db, today).flatMap(({ from_on, until_on }) => daysFrom(from_on, until_on)),
+    previous: anyPositions(db).map(({ job_id, step, date, hour, pinned }) => ({
+      job: job_id,
+      step,
+      date,
+      hour,
+      ...(pinned ? { isPinned: true } : {}),
+    })),
+  };
+  return { problem, plan: schedule(problem), today, hourNow, garden, cases, jobs };
 }
+
+const visitsOf = ({ minutes, ...visits }: NonNullable<GardenRow['visits']>): Visits => ({
+  ...visits,
+  ...(minutes === undefined ? {} : { minutes }),
+});
+
+/** Every day from one to another, both included. */
+const daysFrom = (from: string, until: string): string[] =>
+  Array.from({ length: daysBetween(from, until) + 1 }, (_, at) => addDays(from, at));
 
 /** The round of a job that is to be laid out; none where nothing more is to come. */
 function jobsOf(
@@ -86,13 +128,10 @@ function jobsOf(
   const harvestOn = places
     .flatMap(({ planting_id }) => (planting_id === null ? [] : (maybeOnePlanting(db, planting_id)?.harvest_on ?? [])))
     .sort()[0];
-  // All wait for the youngest: one can is mixed for all.
+  // It begins when the first of them are old enough; the others join the can later.
   const [sprouted] = places
-    .flatMap(({ planting_id }) => {
-      const row = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
-      return row?.sprouted_on ? [{ on: row.sprouted_on, hasCastings: row.has_castings }] : [];
-    })
-    .sort((a, b) => b.on.localeCompare(a.on));
+    .flatMap((place) => sproutedAt(db, place) ?? [])
+    .sort((a, b) => addDays(a.on, fedFrom(a)).localeCompare(addDays(b.on, fedFrom(b))));
   const hourOf = (step: string) => {
     const at = events.find((event) => event.step === step && event.outcome === 'done')?.at;
     return at === undefined ? {} : { hour: Math.floor(gardenTime(new Date(at), time_zone).hourNow) };
@@ -141,9 +180,24 @@ function recentIn(db: Db, tables: Tables, open: ReadonlyMap<string, JobRow>) {
 
 /** Remembers where the open steps stand, so that later only what must move moves. */
 export function rememberPlan(deps: Deps): void {
-  const { plan } = layOut(deps);
+  const laidOut = layOut(deps);
+  rememberSteps(deps, laidOut, laidOut.plan.steps);
+}
+
+/** Remembers where steps stand that were laid out elsewhere. */
+export function rememberSteps(
+  { db, tables }: Deps,
+  { jobs, today }: LaidOut,
+  steps: readonly Pick<PlannedStep, 'job' | 'step' | 'date' | 'hour'>[],
+): void {
   savePositions(
-    deps.db,
-    plan.steps.map(({ job, step, date, hour }) => ({ job_id: job, step: step.id, date, hour })),
+    db,
+    steps.flatMap(({ job, step, date, hour }) => {
+      const row = jobs.get(job);
+      const remedy = row && jobRemedy(tables, row);
+      if (!row || !remedy) return [];
+      return [{ job_id: job, step: step.id, round: roundOf(db, row, remedy).round, date, hour }];
+    }),
+    today,
   );
 }

@@ -14,6 +14,7 @@ import {
 } from '../store/cases';
 import { thresholds } from '../store/clinic';
 import { maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
+import { familyBefore } from './grown';
 import { groundOf, recentWeather, soilEvidence } from './clinic';
 
 /** From this chance on a past case counts as having been that cause. */
@@ -62,10 +63,12 @@ export function situationOfCase(
       ...(amount === null ? {} : { amount }),
       ...(sure === null ? {} : { sure }),
     }));
-  // What was measured in this bed counts for every plant in it, unless it was looked at anew.
-  const measured = soilEvidence(db, row.bed_id, plant, row.opened_on).filter(
-    ({ sign }) => !noted.some((item) => item.sign === sign),
-  );
+  // What was measured in this bed counts for every plant in it, and so does what grew there before, unless it was
+  // looked at anew.
+  const measured = [
+    ...soilEvidence(db, row.bed_id, plant, row.opened_on),
+    ...(planting && familyBefore(db, tables, planting) ? [{ sign: 'same-crop', state: 'seen' as const }] : []),
+  ].filter(({ sign }) => !noted.some((item) => item.sign === sign));
   return {
     ...(plant ? { plant: plant.id } : {}),
     setting: bed?.setting ?? 'bed',

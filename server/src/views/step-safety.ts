@@ -19,7 +19,7 @@ import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
 import { maybeGarden, maybeOneBed, maybeOnePlanting } from '../store/garden';
 import { anyApplications, anyApplicationsInBed, anyPlaces, type JobRow, type PlaceRow } from '../store/jobs';
-import { ifKnown, jobRemedy, roundOf, strengthOf } from './job';
+import { ifKnown, jobRemedy, placesOn, roundOf, sproutedAt, strengthOf } from './job';
 
 /**
  * What is to be minded before a remedy is put on: the remedy's own cautions for that moment, and the
@@ -54,12 +54,17 @@ export const againstRound = (db: Db, tables: Tables, row: JobRow, remedy: Remedy
 
 /** The judge's word on putting it on, over all places of the job, each thing said once. */
 function judgedIn(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow): AgainstRound {
-  const acts = anyPlaces(db, row.id).map((place) => actIn(db, tables, row, remedy, place));
+  const acts = new Map(anyPlaces(db, row.id).map((place) => [place, actIn(db, tables, row, remedy, place)]));
   return (on, strength) => {
-    const found = acts.flatMap((actOn) => judge(tables, actOn(on, strength)));
+    const due = placesOn(db, tables, row.id, remedy, on).map(placeOf);
+    const found = [...acts].flatMap(([place, actOn]) =>
+      due.includes(placeOf(place)) ? judge(tables, actOn(on, strength)) : [],
+    );
     return [...new Map(found.map((one) => [cautionKey(one), one])).values()];
   };
 }
+
+const placeOf = ({ bed_id, planting_id }: PlaceRow) => planting_id ?? bed_id;
 
 /** Putting it on in one place, as the judge takes it: how strong, on what, and what this place has had. */
 function actIn(
@@ -70,6 +75,7 @@ function actIn(
   { bed_id, planting_id }: PlaceRow,
 ): (on: string, strength?: number) => Act {
   const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
+  const sprouted = sproutedAt(db, { planting_id });
   const garden = maybeGarden(db);
   const rounds = roundsIn(db, tables, bed_id, planting_id, row.id);
   const { progress, events } = roundOf(db, row, jobRemedy(tables, row) ?? remedy);
@@ -83,12 +89,11 @@ function actIn(
     return remedyAct(tables, remedy, {
       strength,
       plants: planting ? [planting.plant] : [],
+      facts: maybeOneBed(db, bed_id)?.near ?? [],
       ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on), testLeafFound }),
       before: aroundOn(tables, rounds, on).before,
       ...(picked === undefined ? {} : { daysToHarvest: picked }),
-      ...(planting?.sprouted_on
-        ? { sprouted: { daysAgo: daysBetween(planting.sprouted_on, on), hasCastings: planting.has_castings } }
-        : {}),
+      ...(sprouted ? { sprouted: { daysAgo: daysBetween(sprouted.on, on), hasCastings: sprouted.hasCastings } } : {}),
       ...(garden ? { season: seasonOn(on, garden.latitude, garden.climate) } : {}),
       isSheltered: isSheltered(maybeOneBed(db, bed_id)?.setting),
     });

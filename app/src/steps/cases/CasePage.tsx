@@ -83,7 +83,9 @@ interface OpenCaseProps {
 
 function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
   const wide = useIsWide();
-  const [facts, setFacts] = useState<readonly SceneFact[]>([]);
+  const [facts, setFacts] = useState<readonly SceneFact[]>(
+    () => garden.beds.find(({ id }) => id === view.summary.bedId)?.near ?? [],
+  );
   const { weighing, choice } = useReading(view, garden, facts);
   const content = {
     read: <ReadPart view={view} />,

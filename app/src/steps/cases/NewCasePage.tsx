@@ -1,11 +1,15 @@
 import type { GardenView } from '@trowel/core/contract';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct, useGarden } from '@/api/queries';
+import { GardenPicture } from '@/drawing/garden/GardenPicture';
+import { pictured } from '@/steps/garden/pictured';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
+import { useNotice } from '@/ui/notice';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -15,16 +19,31 @@ type Bed = GardenView['beds'][number];
 export function NewCasePage() {
   const garden = useGarden();
   const openCase = useAct('openCase');
+  const addEvidence = useAct('addEvidence');
+  // A plate that was recognised comes along.
+  const { sign, name } = useLocalSearchParams<{ sign?: string; name?: string }>();
   const router = useRouter();
+  const tell = useNotice();
   const wide = useIsWide();
+  const [chosen, setChosen] = useState<string>();
   const open = (bedId: string, plantingId?: string) =>
     openCase.mutate(
       { body: { bedId, ...(plantingId === undefined ? {} : { plantingId }) } },
-      { onSuccess: ({ id }) => router.replace(`/cases/${id}`) },
+      {
+        onSuccess: ({ id }) => {
+          const go = () => router.replace(`/cases/${id}`);
+          if (sign === undefined) go();
+          else
+            addEvidence.mutate(
+              { id, body: { items: [{ sign, state: 'seen' }] } },
+              { onSuccess: go, onError: (error) => (tell({ says: error.message }), go()) },
+            );
+        },
+      },
     );
   return (
     <Page wide>
-      <Heading rank={1}>What looks odd?</Heading>
+      <Heading rank={1}>{name === undefined ? 'What looks odd?' : `Where do you see it? ${name}`}</Heading>
       <Body soft>Tap the plant. To read weeds and soil, tap the ground of a bed.</Body>
       {openCase.error && <Trouble error={openCase.error} />}
       <Loaded query={garden}>
@@ -39,12 +58,24 @@ export function NewCasePage() {
               </Row>
             </Empty>
           ) : (
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.m }}>
-              {beds.map((bed) => (
-                <View key={bed.id} style={{ width: wide ? '48.5%' : '100%' }}>
-                  <BedChoice bed={bed} busy={openCase.isPending} open={open} />
-                </View>
-              ))}
+            <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.m, alignItems: 'stretch' }}>
+              <View style={{ flex: wide ? 1 : undefined }}>
+                <GardenPicture
+                  places={pictured({ beds }).map((place) => ({ ...place, due: 0 }))}
+                  chosen={chosen}
+                  onTap={(id) => setChosen(id === chosen ? undefined : id)}
+                  highest={wide ? 520 : 330}
+                  says="Tap a place to see what grows there."
+                />
+              </View>
+              <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
+                {beds
+                  .filter(({ id }) => chosen === undefined || id === chosen)
+                  .map((bed) => (
+                    <BedChoice key={bed.id} bed={bed} busy={openCase.isPending} open={open} />
+                  ))}
+                {chosen !== undefined && <Button onPress={() => setChosen(undefined)}>All places</Button>}
+              </View>
             </View>
           )
         }

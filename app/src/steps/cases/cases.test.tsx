@@ -81,4 +81,17 @@ describe('a new case', () => {
     expect(place.went).toEqual([]);
     expect(button(`The ground of ${bed?.name}`)).toBeDefined();
   });
+
+  test('a plate that was recognised comes along, and stands in the case as seen', async () => {
+    const garden = openGarden();
+    const bed = garden.act('addBed', { name: 'Long Bed', setting: 'bed' }) as { id: string };
+    garden.act('addPlanting', { plant: 'redcurrant', label: 'Currants' }, bed.id);
+    place.params = { sign: 'honeydew', name: 'Sticky leaves' };
+    draw(<NewCasePage />);
+    await reads('Currants');
+    expect(page()).toContain('Where do you see it? Sticky leaves');
+    press('Currants');
+    const id = (await goes()).split('/').pop() ?? '';
+    expect(garden.read('oneCase', id).situation.evidence).toMatchObject([{ sign: 'honeydew', state: 'seen' }]);
+  });
 });

@@ -12,6 +12,7 @@ import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { TickBox } from '@/ui/TickBox';
+import { Toggle } from '@/ui/Toggle';
 import { Body, Heading, Small } from '@/ui/text';
 
 interface CounterProps {
@@ -23,15 +24,19 @@ interface CounterProps {
   readonly unit: 'number' | 'yes-no';
   /** What one count is of. */
   readonly each?: CountedOn;
+  /** Some were left as they are: they can be counted too, to compare with. */
+  readonly canCompare?: boolean;
   /** Called when it is saved. */
   readonly done?: () => void;
 }
 
 /** Ten leaves in half a minute: count up with the thumb, next leaf, done. What was counted is kept until it is saved. */
-export function Counter({ jobId, step, kind, what, unit, each = 'leaf', done }: CounterProps) {
+export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompare = false, done }: CounterProps) {
   const { least, aim } = samples[each];
-  const draftKey = `count:${jobId}:${kind}`;
-  const [counts, keep] = useCountsDraft(draftKey);
+  const [isLeft, setLeft] = useState(false);
+  const treated = useCountsDraft(`count:${jobId}:${kind}`);
+  const leftAlone = useCountsDraft(`count:${jobId}:${kind}:left`);
+  const [counts, keep] = isLeft ? leftAlone : treated;
   const [now, setNow] = useState(0);
   const [harm, setHarm] = useState(false);
   const addCount = useAct('addCount');
@@ -44,13 +49,26 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', done }: 
   };
   const save = () =>
     addCount.mutate(
-      { body: { jobId, counts: [...counts], harmSeen: harm, ...(step === undefined ? {} : { step }) } },
+      {
+        body: {
+          jobId,
+          counts: [...counts],
+          harmSeen: harm && !isLeft,
+          isTreated: !isLeft,
+          ...(step === undefined || isLeft ? {} : { step }),
+        },
+      },
       {
         onSuccess: ({ id }) => {
           keep([]);
           setHarm(false);
+          setLeft(false);
           tell({
-            says: kind === 'before' ? 'Counted. Now the change can be told.' : 'Counted.',
+            says: isLeft
+              ? 'Counted: those that were left as they are.'
+              : kind === 'before'
+                ? 'Counted. Now the change can be told.'
+                : 'Counted.',
             undo: () => takeBack.mutate({ id }, { onSuccess: () => tell({ says: 'The count is taken back.' }) }),
           });
           done?.();
@@ -61,6 +79,16 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', done }: 
     <Sheet>
       <Heading rank={3}>{kind === 'before' ? 'Count before you begin' : 'Count again, the same way'}</Heading>
       <Small>{`${capital(what)}. ${howMany[each]} ${counts.length} so far.`}</Small>
+      {canCompare && (
+        <Row wrap>
+          <Toggle pressed={!isLeft} onPress={() => setLeft(false)}>
+            Treated
+          </Toggle>
+          <Toggle pressed={isLeft} onPress={() => setLeft(true)}>
+            Left as they are
+          </Toggle>
+        </Row>
+      )}
       {unit === 'number' ? (
         <Row gap={space.m} style={{ justifyContent: 'center' }}>
           <BigButton icon="minus" label="One fewer" onPress={() => setNow(Math.max(0, now - 1))} />
@@ -98,7 +126,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', done }: 
           {counts.map((value) => (unit === 'number' ? String(value) : value === 1 ? 'yes' : 'no')).join(' · ')}
         </Body>
       )}
-      {kind === 'after' && (
+      {kind === 'after' && !isLeft && (
         <Pressable
           role="checkbox"
           aria-checked={harm}

@@ -1,5 +1,6 @@
 import type { CaseOutcome, CaseView, FollowResponse, JobView } from '@trowel/core/contract';
-import { endedWords, fewerWords, verdictWords } from '@trowel/core/wording';
+import { plainNumber } from '@trowel/core/quantities';
+import { dayAndMonth, endedWords, fewerWords, verdictWords } from '@trowel/core/wording';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';
@@ -47,6 +48,7 @@ export function JobLook({
       <Heading>{title}</Heading>
       {job.follow && <VerdictCard follow={job.follow} {...(isOpen && caseId !== null ? { caseId } : {})} />}
       <CountsChart counts={counts} clearBelow={measuredBy.clearBelow} />
+      <LeftAlone counts={counts} />
       {isOpen && (
         <Counter
           jobId={job.id}
@@ -54,12 +56,22 @@ export function JobLook({
           what={measuredBy.what}
           unit={measuredBy.unit}
           each={measuredBy.each}
+          canCompare={job.isPutOn}
         />
       )}
       {wantsCount === 'after' && !job.follow && isOpen && (
         <Small>The verdict comes once the remedy has been put on (tick it under Do) and counted after.</Small>
       )}
     </View>
+  );
+}
+
+/** How those fared that were left as they are: what would have happened anyway. */
+function LeftAlone({ counts }: Pick<JobView, 'counts'>) {
+  const left = counts.filter(({ isTreated }) => !isTreated);
+  if (left.length === 0) return null;
+  return (
+    <Small>{`Left as they are: ${left.map(({ mean, on }) => `${plainNumber(mean)} on ${dayAndMonth(on)}`).join(', then ')}.${left.length < 2 ? ' Count them again at the next look: what falls there too was not the remedy.' : ''}`}</Small>
   );
 }
 

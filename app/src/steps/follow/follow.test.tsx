@@ -50,6 +50,27 @@ describe('counting', () => {
     expect(page()).toContain('5');
   });
 
+  test('those that were left as they are are counted beside the treated, and kept apart from them', async () => {
+    const garden = openGarden();
+    const bed = garden.act('addBed', { name: 'Long Bed', setting: 'bed' }) as { id: string };
+    const job = garden.act('planJob', { remedy: 'soap-spray', places: [{ bedId: bed.id }] }) as { id: string };
+    draw(<Counter jobId={job.id} kind="before" what="greenfly" unit="number" canCompare />);
+    press('Next (1)');
+    press('Left as they are');
+    // Its own row: nothing of the treated is in it.
+    expect(page()).toContain('0 so far');
+    for (const at of [1, 2, 3]) {
+      press('Five more');
+      press(`Next (${at})`);
+    }
+    press('Save 3 counts');
+    await reads('Counted: those that were left as they are.');
+    expect(garden.read('job', job.id).counts).toMatchObject([{ isTreated: false, mean: 5, when: 'before' }]);
+    // No step was ticked by it, and the treated leaf is still there.
+    expect(garden.read('job', job.id).steps.some(({ state }) => state === 'done')).toBe(false);
+    expect(page()).toContain('1 so far');
+  });
+
   test('where it is there or not, it is asked so; harm is asked only after', () => {
     counter('before', 'yes-no');
     press('Yes');

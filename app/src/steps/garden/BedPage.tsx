@@ -18,6 +18,8 @@ import { rootWords, settingWords } from '@/wording/places';
 import { ActsWhen } from './ActsWhen';
 import { BedSizeForm } from './BedSizeForm';
 import { Harvests, Sprouted } from './Harvests';
+import { Growing } from './Growing';
+import { NearPlace, PlaceForm } from './PlaceForm';
 import { JarTest, LabTest, TestsDone } from './SoilTests';
 
 /** One bed: what its weeds and soil say, how sure that is, what would settle it, and what was measured. */
@@ -42,13 +44,16 @@ export function BedPage() {
               </View>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
                 <JobsHere bed={bed} />
+                <Growing bed={bed} />
                 <BedSizeForm bed={bed} />
+                <NearPlace bed={bed} />
                 <JarTest bed={bed} />
                 <LabTest bed={bed} />
                 <TestsDone bed={bed} />
                 <Harvests bed={bed} />
                 <Sprouted bed={bed} />
                 <ActsWhen />
+                <PlaceForm key={bed.name} bed={bed} />
               </View>
             </View>
           </>

@@ -1,5 +1,6 @@
 import type { BedView } from '@trowel/core/contract';
 import { bedFields, cornersText, type FieldSpec } from '@trowel/core/mix';
+import { outlineOf } from '@trowel/core/plot';
 import { inWords, squareMetres, type MeasureSystem } from '@trowel/core/quantities';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -94,17 +95,14 @@ function Measure({ bed, measures, close }: { bed: BedView; measures: MeasureSyst
 function entriesOf(size: Size | null, measures: MeasureSystem): ToolEntries {
   const usual = usualEntries(fields, measures);
   if (!size) return usual;
-  const length = (metre: number | undefined, name: string) =>
-    metre === undefined ? {} : { [name]: typedFor('length', metre, measures) };
+  const lengths = Object.entries(size).flatMap(([name, value]) =>
+    typeof value === 'number' && name !== 'area' ? [[name, typedFor('length', value, measures)]] : [],
+  );
   return {
     ...usual,
     shape: entry(size.shape),
-    ...length(size.length, 'length'),
-    ...length(size.width, 'width'),
-    ...length(size.across, 'across'),
-    ...length(size.cutLength, 'cutLength'),
-    ...length(size.cutWidth, 'cutWidth'),
-    ...(size.corners ? { outline: entry(cornersText(size.corners, measures)) } : {}),
+    ...Object.fromEntries(lengths),
+    ...(size.shape === 'outline' ? { outline: entry(cornersText(size.corners, measures)) } : {}),
     area: typedFor('area', size.area, measures),
   };
 }
@@ -115,7 +113,7 @@ const drawnTo = 72;
 function Outline({ size }: { size: Size }) {
   const roles = useRoles();
   const look = { fill: roles.goodGround, stroke: roles.text, strokeWidth: 1.5 };
-  const corners = cornersOf(size);
+  const corners = outlineOf(size);
   const span = Math.max(...corners.flat(), 0.1);
   const scale = (drawnTo - 8) / span;
   const spare = (axis: 0 | 1) => (drawnTo - Math.max(...corners.map((corner) => corner[axis])) * scale) / 2;
@@ -131,52 +129,6 @@ function Outline({ size }: { size: Size }) {
       </Svg>
     </View>
   );
-}
-
-function cornersOf({
-  shape,
-  length = 1,
-  width = 1,
-  cutLength = 0,
-  cutWidth = 0,
-  corners,
-  area,
-}: Size): [number, number][] {
-  switch (shape) {
-    case 'outline': {
-      const all = corners ?? [];
-      const [left, top] = [Math.min(...all.map(([x]) => x)), Math.min(...all.map(([, y]) => y))];
-      return all.map(([x, y]) => [x - left, y - top]);
-    }
-    case 'L':
-      return [
-        [0, 0],
-        [length - cutLength, 0],
-        [length - cutLength, cutWidth],
-        [length, cutWidth],
-        [length, width],
-        [0, width],
-      ];
-    case 'area': {
-      const side = Math.sqrt(area);
-      return [
-        [0, 0],
-        [side, 0],
-        [side, side],
-        [0, side],
-      ];
-    }
-    case 'circle':
-    case 'rectangle':
-      return [
-        [0, 0],
-        [length, 0],
-        [length, width],
-        [0, width],
-      ];
-    default:
-      return shape satisfies never;
-  }
 }
 
 function HowMany({ planting }: { planting: BedView['plantings'][number] }) {

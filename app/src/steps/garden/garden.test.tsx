@@ -1,5 +1,6 @@
+import { fireEvent } from '@testing-library/react';
 import { openGarden, type TestGarden } from '@/testing/garden';
-import { button, field, goes, holds, isDisabled, isPressed, page, press, reads, type } from '@/testing/hands';
+import { button, field, goes, holds, isDisabled, isPressed, page, press, presses, reads, type } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { place } from '@/testing/router';
 import { BedPage } from './BedPage';
@@ -61,6 +62,79 @@ describe('the garden', () => {
     await holds(() => expect(garden.read('garden').latitude).toBe(-36.8));
   });
 
+  test('a place that is tapped on the picture shows what is on it; a case is opened from there', async () => {
+    const garden = openGarden();
+    garden.act('addBed', { name: 'Long Bed', setting: 'bed' });
+    const { id = '' } = garden.act('addBed', { name: 'Lean-to', setting: 'greenhouse' }) as { id: string };
+    garden.act('addPlanting', { plant: 'tomato', label: 'Tomatoes' }, id);
+    draw(<GardenPage />);
+    await reads('Open Long Bed');
+    press('Lean-to');
+    await reads('Open Lean-to');
+    expect(isPressed('Lean-to')).toBe(true);
+    press('Tomatoes looks odd');
+    await holds(() => expect(garden.read('cases')).toMatchObject([{ bedName: 'Lean-to', plant: 'tomato' }]));
+    expect(await goes()).toMatch(/^\/cases\//);
+  });
+
+  test('places are laid out by the arrow keys too: a step of the grid, kept with all the others, and undone in one tap', async () => {
+    const garden = openGarden();
+    const { id: first } = garden.act('addBed', { name: 'Long Bed', setting: 'bed' }) as { id: string };
+    garden.act('addBed', { name: 'Gate Bed', setting: 'bed' });
+    draw(<GardenPage />);
+    await reads('Open Long Bed');
+    press('Lay out the places');
+    await reads('Long Bed: 3 m × 1.2 m');
+    const spotOf = (bedId: string) => garden.read('garden').beds.find(({ id }) => id === bedId)?.at;
+    fireEvent.keyDown(button('Move Long Bed'), { key: 'ArrowRight' });
+    await holds(() => expect(spotOf(first)).toEqual({ x: 0.1, y: 0 }));
+    // What was never laid out stands where it was drawn, and flows no more.
+    expect(garden.read('garden').beds.every(({ at }) => at !== null)).toBe(true);
+    await reads('Long Bed is laid out.');
+    press('Undo');
+    await holds(() => expect(garden.read('garden').beds.every(({ at }) => at === null)).toBe(true));
+    // A corner pulled is a bed measured.
+    fireEvent.keyDown(button('Corner 3 of Long Bed'), { key: 'ArrowDown' });
+    await holds(() => expect(garden.read('garden').beds[0]?.size).toMatchObject({ length: 3, width: 1.3 }));
+    press('Long Bed: circle');
+    await holds(() => expect(garden.read('garden').beds[0]?.size).toMatchObject({ shape: 'circle', across: 1.3 }));
+    press('Done');
+    await reads('Walking order');
+  });
+
+  test('the round is tapped in the order one walks, and what was not tapped follows', async () => {
+    const garden = openGarden();
+    for (const name of ['A', 'B', 'C']) garden.act('addBed', { name, setting: 'bed' });
+    draw(<GardenPage />);
+    await reads('Open A');
+    press('Walking order');
+    expect(isDisabled('Keep this round')).toBe(true);
+    press('C');
+    press('A');
+    await reads('C, A …');
+    press('Keep this round');
+    await holds(() => expect(garden.read('garden').beds.map(({ name }) => name)).toEqual(['C', 'A', 'B']));
+    await reads('The round goes that way from now on.');
+    press('Undo');
+    await holds(() => expect(garden.read('garden').beds.map(({ name }) => name)).toEqual(['A', 'B', 'C']));
+  });
+
+  test('times in the garden are tapped by half-days, with so many minutes, and forgotten again', async () => {
+    const garden = openGarden();
+    draw(<GardenPage />);
+    await reads('When are you in the garden?');
+    expect(isPressed('Sunday, mornings')).toBe(true);
+    press('Sunday, mornings');
+    await holds(() => expect(garden.read('garden').visits?.mornings).toEqual([1, 2, 3, 4, 5, 6]));
+    type(/^Minutes of work on a day, at most/, '3');
+    expect(page()).toContain('Whole minutes, 5 or more.');
+    type(/^Minutes of work on a day, at most/, '45');
+    await presses('Keep it');
+    await holds(() => expect(garden.read('garden').visits?.minutes).toBe(45));
+    await presses('At any time');
+    await holds(() => expect(garden.read('garden').visits).toBeNull());
+  });
+
   test('how long the seasons are is one of four, or as the latitude has it', async () => {
     const garden = openGarden();
     draw(<GardenPage />);
@@ -82,6 +156,36 @@ describe('one bed', () => {
     draw(<BedPage />);
     return bed.id;
   };
+
+  test('a plant is taken out and put back; what grew here before is told', async () => {
+    const garden = openGarden();
+    const id = bedWith(garden);
+    await reads('What grows here');
+    press(/^Take out /);
+    await holds(() => expect(garden.read('bed', id).plantings).toHaveLength(0));
+    await reads(/Before: .* until 10 June 2026\./);
+    press('Undo');
+    await holds(() => expect(garden.read('bed', id).plantings).toHaveLength(1));
+  });
+
+  test('what is close by is kept for the place; a place in use is not taken out, an idle one goes and comes back', async () => {
+    const garden = openGarden();
+    const id = bedWith(garden);
+    await reads('What is close by?');
+    press('A pond or stream');
+    await holds(() => expect(garden.read('bed', id).near).toEqual(['near-pond']));
+    const open = garden.act('openCase', { bedId: id, name: 'Holes' }) as { id: string };
+    press('Name, kind and note');
+    type('Name of the place', 'South Bed');
+    press('Keep it');
+    await holds(() => expect(garden.read('bed', id).name).toBe('South Bed'));
+    await presses('Name, kind and note');
+    await presses('Take this place out');
+    await reads(/has work under way or an open case: Holes/);
+    garden.act('closeCase', { outcome: 'left' }, open.id);
+    await presses('Take this place out');
+    await holds(() => expect(garden.read('garden').gone).toMatchObject([{ name: 'South Bed' }]));
+  });
 
   test('heights of three layers become the name of the soil, and are kept for the bed', async () => {
     const garden = openGarden();

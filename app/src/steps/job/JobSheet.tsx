@@ -15,6 +15,7 @@ import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { jobEndWords } from '@/wording/jobs';
+import { PlacePicker, placesOf, type Picked } from './PlacePicker';
 
 /** The work order: what, where, how strong and how much, its steps on their days, and what was really put on. */
 export function JobSheet({ job, garden, isOpen }: { job: JobView; garden: GardenView; isOpen: boolean }) {
@@ -62,6 +63,7 @@ export function JobSheet({ job, garden, isOpen }: { job: JobView; garden: Garden
           </Button>
         )}
       </Row>
+      {isRunning && job.caseId === null && <Where job={job} garden={garden} />}
       {!job.isKnown && (
         <Sheet tone="warn">
           <Body>The product no longer knows this remedy; what was done of it stands in the log.</Body>
@@ -86,6 +88,47 @@ export function JobSheet({ job, garden, isOpen }: { job: JobView; garden: Garden
 function beganWords({ chosenOn, endedOn, endedBecause }: JobView, today: string): string {
   if (endedOn === null) return `${chosenOn > today ? 'Begins' : 'Chosen'} ${dayWords(chosenOn, today)}`;
   return `${endedBecause === null ? 'Ended' : jobEndWords[endedBecause]} ${dayWords(endedOn, today)}`;
+}
+
+/** Other places from now on; what was done stays where it was done. */
+function Where({ job, garden }: { job: JobView; garden: GardenView }) {
+  const changeJob = useAct('changeJob');
+  const tell = useNotice();
+  const [open, setOpen] = useState(false);
+  const [picked, setPicked] = useState<Picked>({
+    beds: job.places.map(({ bedId }) => bedId),
+    plantings: job.places.flatMap(({ plantingId }) => plantingId ?? []),
+  });
+  const places = placesOf(garden, picked);
+  return (
+    <>
+      <Row>
+        <Toggle expanded={open} onPress={() => setOpen(!open)}>
+          Other places
+        </Toggle>
+      </Row>
+      {open && (
+        <Sheet>
+          <PlacePicker garden={garden} label="Where, from now on" picked={picked} pick={setPicked} withPlants />
+          {changeJob.error && <Trouble error={changeJob.error} />}
+          <Row>
+            <Button
+              kind="other"
+              disabled={changeJob.isPending || (job.remedy !== null && places.length === 0)}
+              onPress={() =>
+                changeJob.mutate(
+                  { id: job.id, body: { places } },
+                  { onSuccess: () => (setOpen(false), tell({ says: 'From now on it is done there.' })) },
+                )
+              }
+            >
+              Keep these places
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+    </>
+  );
 }
 
 /** How strong and how much, out of which brew; changed here, it holds for all that is still to come. */

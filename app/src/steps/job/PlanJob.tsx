@@ -17,7 +17,7 @@ import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
-import { Toggle } from '@/ui/Toggle';
+import { PlacePicker, placesOf, type Picked } from './PlacePicker';
 import { rhythms, unmeasured } from '@/wording/jobs';
 
 /** What the places take together, where they are measured; else what would have to be known. */
@@ -54,21 +54,14 @@ export function PlanJob({ what, garden, bedId }: PlanJobProps) {
   const planJob = useAct('planJob');
   const tell = useNotice();
   const [wish, setWish] = useDraft(`wish:${bedId ?? ''}`);
-  const [beds, setBeds] = useState<readonly string[]>(bedId === undefined ? [] : [bedId]);
-  const [plantings, setPlantings] = useState<readonly string[]>([]);
+  const [picked, setPicked] = useState<Picked>({ beds: bedId === undefined ? [] : [bedId], plantings: [] });
+  const { beds } = picked;
   const [rhythm, setRhythm] = useState<keyof typeof rhythms>('once');
   const [from, setFrom] = useState<string | null>(null);
   const [until, setUntil] = useState<string | null>(null);
   const isReady = what ? beds.length > 0 : wish.trim() !== '';
   const name = what ? what.remedy.name : wish.trim();
-  const places = garden.beds
-    .filter(({ id }) => beds.includes(id))
-    .flatMap((bed) => {
-      const on = bed.plantings.filter(({ id }) => plantings.includes(id));
-      return on.length === 0 ? [{ bedId: bed.id }] : on.map(({ id }) => ({ bedId: bed.id, plantingId: id }));
-    });
-  const toggle = (list: readonly string[], id: string) =>
-    list.includes(id) ? list.filter((other) => other !== id) : [...list, id];
+  const places = placesOf(garden, picked);
   const plan = () =>
     planJob.mutate(
       {
@@ -97,29 +90,13 @@ export function PlanJob({ what, garden, bedId }: PlanJobProps) {
     <Sheet tone="cool">
       <Heading rank={3}>{what ? `Plan: ${what.remedy.name}` : 'Remind me'}</Heading>
       {!what && <Field label="What is to be done" value={wish} change={setWish} />}
-      <View role="group" aria-label="Where" style={{ gap: space.s }}>
-        <Small strong>{what ? 'Where' : 'Where, if anywhere'}</Small>
-        <Row wrap>
-          {garden.beds.map(({ id, name: bed }) => (
-            <Toggle key={id} pressed={beds.includes(id)} onPress={() => setBeds(toggle(beds, id))}>
-              {bed}
-            </Toggle>
-          ))}
-        </Row>
-        {what &&
-          garden.beds
-            .filter(({ id, plantings: here }) => beds.includes(id) && here.length > 0)
-            .map((bed) => (
-              <Row key={bed.id} wrap>
-                <Small>{`In ${bed.name}, only:`}</Small>
-                {bed.plantings.map(({ id, label }) => (
-                  <Toggle key={id} pressed={plantings.includes(id)} onPress={() => setPlantings(toggle(plantings, id))}>
-                    {label}
-                  </Toggle>
-                ))}
-              </Row>
-            ))}
-      </View>
+      <PlacePicker
+        garden={garden}
+        label={what ? 'Where' : 'Where, if anywhere'}
+        picked={picked}
+        pick={setPicked}
+        withPlants={what !== undefined}
+      />
       <View role="group" aria-label="How often" style={{ gap: space.s }}>
         <Small strong>How often</Small>
         <Choices

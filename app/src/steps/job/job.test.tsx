@@ -191,3 +191,21 @@ describe('a bed in the garden book', () => {
     expect(garden.read('bed', 'apple-wall').size).toBeNull();
   });
 });
+
+describe('other places', () => {
+  test('a job that is under way goes to other beds from now on', async () => {
+    const garden = openGarden({ demo: true });
+    const { id } = garden.act('planJob', { remedy: 'soap-spray', places: [{ bedId: 'long-bed' }] }) as { id: string };
+    place.params = { id };
+    draw(<JobPage />);
+    await reads('Other places');
+    press('Other places');
+    expect(isPressed('Long Bed')).toBe(true);
+    press('Long Bed');
+    expect(isDisabled('Keep these places')).toBe(true);
+    press('Kiln Bed');
+    press('Keep these places');
+    await reads('From now on it is done there.');
+    expect(garden.read('job', id).places).toMatchObject([{ bedName: 'Kiln Bed' }]);
+  });
+});

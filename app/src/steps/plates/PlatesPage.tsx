@@ -8,6 +8,7 @@ import { useKnowledge } from '@/knowledge';
 import { useReader } from '@/reader';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
 import { Toggle } from '@/ui/Toggle';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -74,6 +75,12 @@ export function PlatesPage() {
                   {sign.name}
                 </Small>
                 <Small>{sign.plain}</Small>
+                <LinkButton
+                  href={{ pathname: '/cases/new', params: { sign: sign.id, name: sign.name } }}
+                  label={`I see this: ${sign.name}`}
+                >
+                  I see this
+                </LinkButton>
               </View>
             ))}
           </View>

@@ -1,12 +1,14 @@
 import type { StepView, TodayView } from '@trowel/core/contract';
 import { capital, counted, dayAndMonth, dayWords, sentence, weekdayOf } from '@trowel/core/wording/everyday';
-import { Link } from 'expo-router';
+import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { useAct, useToday } from '@/api/queries';
+import { useAct, useGarden, useToday } from '@/api/queries';
+import { GardenPicture } from '@/drawing/garden/GardenPicture';
 import { HoursBand } from '@/drawing/HoursBand';
 import { Tag } from '@/drawing/Tag';
+import { pictured } from '@/steps/garden/pictured';
 import { StepCard } from '@/steps/plan/StepCard';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
@@ -33,6 +35,7 @@ export function TodayPage() {
                 <Due view={view} />
               </View>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
+                <Round view={view} />
                 <HoursBand sky={view.sky} steps={[...view.due, ...view.coming]} hourNow={view.hourNow} />
                 <Moved view={view} />
                 <Coming view={view} />
@@ -42,6 +45,27 @@ export function TodayPage() {
         )}
       </Loaded>
     </Page>
+  );
+}
+
+/** Where the next round leads, over the picture of the garden; a place tapped opens. */
+function Round({ view }: { view: TodayView }) {
+  const garden = useGarden();
+  const router = useRouter();
+  const inBed = (id: string) => view.due.filter(({ bedIds }) => bedIds.includes(id)).length;
+  const beds = garden.data?.beds ?? [];
+  if (beds.length < 2 || view.due.length === 0) return null;
+  return (
+    <>
+      <Heading rank={3}>The round</Heading>
+      <GardenPicture
+        places={pictured({ beds }).map((place) => ({ ...place, open: 0, due: inBed(place.id) }))}
+        onTap={(id) => router.push(`/garden/${id}`)}
+        highest={300}
+        withRoute
+        says="The round goes from place to place. Tap one to open it."
+      />
+    </>
   );
 }
 
@@ -247,11 +271,15 @@ const shownAtFirst = 4;
 
 function Coming({ view }: { view: TodayView }) {
   const [all, setAll] = useState(false);
-  if (view.coming.length === 0) return null;
+  const toCalendar = <LinkButton href="/calendar">The weeks to come</LinkButton>;
+  if (view.coming.length === 0) return <Row>{toCalendar}</Row>;
   const shown = all ? view.coming : view.coming.slice(0, shownAtFirst);
   return (
     <>
-      <Heading>Coming</Heading>
+      <Row wrap style={{ justifyContent: 'space-between' }}>
+        <Heading>Coming</Heading>
+        {toCalendar}
+      </Row>
       {shown.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}

@@ -25,7 +25,8 @@ export interface Bed {
   readonly area: number;
 }
 
-export type Corner = readonly [number, number];
+/** Metres along and across. */
+export type Corner = [number, number];
 
 /** m² inside a closed outline, corners in order (shoelace formula). */
 export function areaOfOutline(corners: readonly Corner[]): number {
@@ -56,37 +57,98 @@ export function cornersOf(outline: string | undefined, system: MeasureSystem): C
 
 type AreaLine = `area-${Bed['shape']}`;
 
+/** What its shape asks for. */
+const drawnOf = ({ outline, ...bed }: Bed, system: MeasureSystem): DrawnSize =>
+  bed.shape === 'outline' ? { shape: bed.shape, corners: cornersOf(outline, system) } : { ...bed, shape: bed.shape };
+
 /** m² of a bed, with how it was worked out. */
 export function areaOf(bed: Bed, system: MeasureSystem): { area: number; working: Said<AreaLine> } {
   const { length, width, across, cutLength, cutWidth } = bed;
-  const found = (area: number, code: AreaLine, data: Said['with']) => ({
+  const drawn = drawnOf(bed, system);
+  const { area } = sized(drawn);
+  const found = (code: AreaLine, data: Said['with']) => ({
     area,
     working: said(code, { ...data, area: squareMetres(area) }),
   });
   switch (bed.shape) {
     case 'rectangle':
-      return found(length * width, 'area-rectangle', { length: metres(length), width: metres(width) });
+      return found('area-rectangle', { length: metres(length), width: metres(width) });
     case 'circle':
-      return found((Math.PI * across ** 2) / 4, 'area-circle', { across: metres(across) });
+      return found('area-circle', { across: metres(across) });
     case 'L':
-      if (cutLength >= length || cutWidth >= width) throw inputError('values.cutLength', 'corner-too-large');
-      return found(length * width - cutLength * cutWidth, 'area-L', {
+      return found('area-L', {
         length: metres(length),
         width: metres(width),
         cutLength: metres(cutLength),
         cutWidth: metres(cutWidth),
       });
-    case 'outline': {
-      const corners = cornersOf(bed.outline, system);
-      const area = areaOfOutline(corners);
-      if (area === 0) throw inputError('values.outline', 'outline-empty');
-      return found(area, 'area-outline', { corners: corners.length });
-    }
+    case 'outline':
+      return found('area-outline', { corners: 'corners' in drawn ? drawn.corners.length : 0 });
     case 'area':
-      return found(bed.area, 'area-area', {});
+      return found('area-area', {});
     default:
       return bed.shape satisfies never;
   }
+}
+
+/** A bed as it is measured, in metres: only what its shape asks for. */
+export type DrawnSize =
+  | { readonly shape: 'rectangle'; readonly length: number; readonly width: number }
+  | { readonly shape: 'circle'; readonly across: number }
+  | {
+      readonly shape: 'L';
+      readonly length: number;
+      readonly width: number;
+      readonly cutLength: number;
+      readonly cutWidth: number;
+    }
+  | { readonly shape: 'outline'; readonly corners: readonly Corner[] }
+  | { readonly shape: 'area'; readonly area: number };
+
+/** The same with the m² that it encloses. */
+export type BedSize = DrawnSize & { readonly area: number };
+
+/**
+ * A bed's measures with the area they enclose.
+ * @throws InputError where they enclose nothing, or the corners are not in order
+ */
+export function sized(drawn: DrawnSize): BedSize {
+  switch (drawn.shape) {
+    case 'rectangle': {
+      const { shape, length, width } = drawn;
+      return { shape, length, width, area: length * width };
+    }
+    case 'circle': {
+      const { shape, across } = drawn;
+      return { shape, across, area: (Math.PI * across ** 2) / 4 };
+    }
+    case 'L': {
+      const { shape, length, width, cutLength, cutWidth } = drawn;
+      if (cutLength >= length || cutWidth >= width) throw inputError('values.cutLength', 'corner-too-large');
+      return { shape, length, width, cutLength, cutWidth, area: length * width - cutLength * cutWidth };
+    }
+    case 'outline': {
+      const { shape, corners } = drawn;
+      const area = areaOfOutline(corners);
+      if (area === 0) throw inputError('values.outline', 'outline-empty');
+      if (crossesItself(corners)) throw inputError('values.outline', 'outline-crosses');
+      return { shape, corners, area };
+    }
+    case 'area':
+      return { shape: 'area', area: drawn.area };
+    default:
+      return drawn satisfies never;
+  }
+}
+
+/** True where two sides of an outline cross: then its corners are not in order. */
+export function crossesItself(corners: readonly Corner[]): boolean {
+  const sides = corners.map((from, at) => [from, corners[(at + 1) % corners.length]!] as const);
+  const side = ([ax, ay]: Corner, [bx, by]: Corner, [x, y]: Corner) =>
+    Math.sign((bx - ax) * (y - ay) - (by - ay) * (x - ax));
+  return sides.some(([a, b], at) =>
+    sides.slice(at + 1).some(([c, d]) => side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0),
+  );
 }
 
 /** Corners as they are typed, in what beds are paced out in there: "0,0 3,0 3,1". */
@@ -96,18 +158,6 @@ export function cornersText(corners: readonly Corner[], system: MeasureSystem): 
   return corners.map(([x, y]) => `${told(x)},${told(y)}`).join(' ');
 }
 
-/** A bed as it was measured, in metres and m²: only what its shape asks for. */
-export interface BedSize {
-  readonly shape: Bed['shape'];
-  readonly length?: number;
-  readonly width?: number;
-  readonly across?: number;
-  readonly cutLength?: number;
-  readonly cutWidth?: number;
-  readonly corners?: readonly Corner[];
-  readonly area: number;
-}
-
 /** A bed's size as it is typed into the fields of a bed. @throws InputError naming the field */
 export function bedSizeOf(given: Readonly<Record<string, unknown>>, system: MeasureSystem): BedSize {
   const read = <Name extends keyof typeof bedFields>(name: Name) =>
@@ -115,14 +165,5 @@ export function bedSizeOf(given: Readonly<Record<string, unknown>>, system: Meas
   const bed = Object.fromEntries(
     Object.keys(bedFields).map((name) => [name, read(name as keyof typeof bedFields)]),
   ) as unknown as Bed;
-  const { area } = areaOf(bed, system);
-  const asked = Object.entries(bedFields).flatMap(([name, { spec }]) =>
-    spec.when?.is.includes(bed.shape) && name !== 'outline' && name !== 'area' ? [[name, bed[name as keyof Bed]]] : [],
-  );
-  return {
-    ...Object.fromEntries(asked),
-    shape: bed.shape,
-    ...(bed.shape === 'outline' ? { corners: cornersOf(bed.outline, system) } : {}),
-    area,
-  };
+  return sized(drawnOf(bed, system));
 }

@@ -1,0 +1,1 @@
+export { CalendarPage as default } from '@/steps/calendar/CalendarPage';

@@ -1,0 +1,3 @@
+export * from './plot';
+export * from './stretch';
+export * from './rotation';
