@@ -1,7 +1,9 @@
+import '@/api/zod-plain';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useState } from 'react';
 import { PaperProvider, ThemeProvider } from 'react-native-paper';
+import { GardenFirst } from '@/api/GardenFirst';
 import { paperTheme, useIsDark, useRoles } from '@/theme/theme';
 import { Icon, isIconName } from '@/ui/Icon';
 import { NoticeProvider } from '@/ui/notice';
@@ -31,7 +33,9 @@ export default function Layout() {
           <NoticeProvider>
             <Shell>
               <Kept>
-                <Slot />
+                <GardenFirst>
+                  <Slot />
+                </GardenFirst>
               </Kept>
             </Shell>
           </NoticeProvider>

@@ -23,12 +23,15 @@ export function Loaded<Data>({
       </>
     );
   if (query.isError) return <Trouble error={query.error} again={() => void query.refetch()} />;
-  return (
-    <View style={{ padding: space.xl, alignItems: 'center' }}>
-      <ActivityIndicator aria-label="Fetching" />
-    </View>
-  );
+  return <Fetching />;
 }
+
+/** What stands where something is still on its way. */
+export const Fetching = () => (
+  <View style={{ padding: space.xl, alignItems: 'center' }}>
+    <ActivityIndicator aria-label="Fetching" />
+  </View>
+);
 
 export function Trouble({ error, again }: { error: Error; again?: () => void }) {
   return (
