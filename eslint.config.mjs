@@ -34,6 +34,7 @@ const floors = [
   'plot',
   'plan',
   'follow',
+  'learn',
   'practice',
   'integrity',
   'wording',

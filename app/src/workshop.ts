@@ -3,6 +3,7 @@
  * fetched when first needed (or in a quiet moment before), so that Today is there without them.
  */
 export { CasePage } from '@/steps/cases/CasePage';
+export { CaseSheetPage } from '@/steps/cases/CaseSheetPage';
 export { BedPage } from '@/steps/garden/BedPage';
 export { GardenPage } from '@/steps/garden/GardenPage';
 export { JobPage } from '@/steps/job/JobPage';

@@ -15,6 +15,7 @@ import { retired } from './retired';
 import { safetyRules } from './safety';
 import { sceneFacts } from './safety/facts';
 import { signs } from './signs';
+import { specimens } from './specimens';
 import { weeds } from './weeds';
 import { concepts } from './words';
 import { works } from './words/works';
@@ -43,6 +44,7 @@ export const knowledge: Tables = {
   works,
   courses,
   combinations,
+  specimens,
   retired,
   regret,
 };

@@ -1,7 +1,7 @@
 import { type Standing, type LeftOutReason } from '@trowel/core/choose';
 import { cautionKey, type CautionFound } from '@trowel/core/judge';
 import { actsInLog, type MixResponse } from '@trowel/core/contract';
-import { verdicts } from '@trowel/core/tables';
+import { findings, verdicts } from '@trowel/core/tables';
 import type { FollowResult, NextMove } from '@trowel/core/follow';
 import { answerMix } from '@trowel/core/headless';
 import { benchTools, type FieldSpec } from '@trowel/core/mix';
@@ -24,6 +24,7 @@ import {
   fieldSays,
   verdictSays,
   verdictWords,
+  verdictWorking,
   whyThen,
   windowWords,
   type LogDetail,
@@ -196,28 +197,47 @@ describe.each(measureSystems)('in %s measures', (system) => {
   test('every verdict and every next move', () => {
     const remedy = tables.remedies.find(({ expect: { reduction } }) => reduction[1] > 0);
     if (remedy === undefined) throw new Error('no remedy');
+    const level = { mean: 20, low: 12, high: 31 };
     for (const verdict of verdicts)
-      for (const change of [
-        { kind: 'change', reduction: 40, low: 10, high: 70, againstUntreated: false },
-        { kind: 'cannot-tell', because: 'nothing-before' },
-        { kind: 'cannot-tell', because: 'too-few' },
-      ]) {
-        // What cannot be told is never on the way: no such result is made.
-        if (verdict === 'on-the-way' && change.kind === 'cannot-tell') continue;
-        const result = { verdict, change, before: { mean: 20 }, now: { mean: 4 }, day: 5, couldBeChance: true };
-        expectWhole(verdictSays(result as unknown as FollowResult, remedy), system, verdict);
-        expectWhole(verdictWords[verdict], system, verdict);
-      }
+      for (const finding of findings)
+        for (const change of [
+          { kind: 'change', reduction: 40, low: -340, high: 70, againstUntreated: false },
+          { kind: 'cannot-tell', because: 'nothing-before' },
+          { kind: 'cannot-tell', because: 'too-few' },
+        ] as const) {
+          const looks = [{ on: '2026-06-12', level, change }];
+          const result: FollowResult = {
+            verdict,
+            finding,
+            change,
+            before: level,
+            now: { ...level, mean: 4 },
+            looks,
+            backSince: '2026-06-12',
+            day: 5,
+            couldBeChance: true,
+            expected: { low: 50, high: 95 },
+            chance: 0.3,
+            wouldTell: 14,
+            clumping: 0.8,
+            next: [],
+          };
+          expectWhole(verdictSays(result, remedy), system, verdict);
+          for (const line of verdictWorking(result, remedy)) expectWhole(line, system, verdict);
+          for (const isLate of [true, false]) expectWhole(verdictWords(result, isLate), system, verdict);
+        }
     const moves: readonly NextMove[] = [
       { kind: 'end', lateLookOn: '2026-07-01' },
-      { kind: 'look-again', on: '2026-06-14' },
-      { kind: 'repeat', on: '2026-06-14' },
+      { kind: 'look-again', on: '2026-06-14', isPlanned: true },
+      { kind: 'repeat', on: '2026-06-14', isPlanned: false },
+      { kind: 'let-be' },
+      { kind: 'mend-doing' },
       { kind: 'step-up', to: 'strong' },
       { kind: 'next-remedy' },
       { kind: 'back-to-reading' },
       { kind: 'stop-and-rinse' },
     ];
-    for (const move of moves) expectWhole(moveSays(move, '2026-06-10'), system, move.kind);
+    for (const move of moves) expectWhole(moveSays(move, '2026-06-10', true), system, move.kind);
   });
 
   test('every reason to leave a remedy out, and every place in the order', () => {
@@ -244,6 +264,9 @@ describe.each(measureSystems)('in %s measures', (system) => {
       { kind: 'stronger', than: remedy, surer: false },
       { kind: 'risky-if-wrong', cause, chance: 0.4 },
       { kind: 'unproven', grade: 'folk' },
+      { kind: 'here', worked: 1, failed: 0, harmed: 0 },
+      { kind: 'here', worked: 0, failed: 1, harmed: 0 },
+      { kind: 'here', worked: 2, failed: 1, harmed: 1 },
       { kind: 'unproven', grade: 'doubtful' },
     ] as readonly Standing[];
     for (const standing of standings) expectWhole(standingWords(tables, standing), system, standing.kind);

@@ -10,6 +10,7 @@ import job from './migrations/008_job.sql';
 import sizes from './migrations/009_sizes.sql';
 import plot from './migrations/010_plot.sql';
 import times from './migrations/011_times.sql';
+import moves from './migrations/012_moves.sql';
 
 export type Db = Database.Database;
 
@@ -26,6 +27,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '009_sizes', sql: sizes },
   { name: '010_plot', sql: plot },
   { name: '011_times', sql: times },
+  { name: '012_moves', sql: moves },
 ];
 
 /**

@@ -5,6 +5,7 @@ import * as atBench from './acts/bench';
 import * as inCases from './acts/cases';
 import * as inGarden from './acts/garden';
 import * as inJobs from './acts/jobs';
+import * as uponVerdicts from './acts/moves';
 import { notFound } from './problems';
 import { maybeOneRecipe } from './store/bench';
 import { maybeOneCase } from './store/cases';
@@ -14,7 +15,9 @@ import { maybeOneJob } from './store/jobs';
 import { calendarViewOf, slotsViewOf } from './views/calendar';
 import { caseSummaries, caseViewOf } from './views/cases';
 import { bedViewOf, practiceViewOf } from './views/clinic';
-import { gardenViewOf, notebookViewOf, todayViewOf } from './views/garden';
+import { gardenViewOf, todayViewOf } from './views/garden';
+import { notebookViewOf } from './views/notebook';
+import { reviewViewOf } from './views/review';
 import { layOut, type Deps } from './views/plan';
 import { standInWeather } from './weather/stand-in';
 
@@ -41,6 +44,7 @@ export const reads: Reads = {
   recipe: ({ db }, id) => found(maybeOneRecipe(db, id), 'recipe', id).document,
   practice: practiceViewOf,
   notebook: notebookViewOf,
+  review: reviewViewOf,
   knowledge: ({ tables }) => countRows(tables),
   health: () => ({ ok: true }),
 };
@@ -58,7 +62,7 @@ export const asks: Asks = {
   mixAsk: (tables, order) => answerOrder(tables, { way: 'ask', ...order }),
 };
 
-export const acts: Acts = { ...inCases.acts, ...inJobs.acts, ...inGarden.acts, ...atBench.acts };
+export const acts: Acts = { ...inCases.acts, ...inJobs.acts, ...uponVerdicts.acts, ...inGarden.acts, ...atBench.acts };
 
 /** The number of rows of every table. */
 export function countRows(tables: Tables): Record<string, number> {

@@ -30,6 +30,7 @@ export const useBed = (id: string) => useQuery(queryOf('bed', id));
 export const usePractice = () => useQuery(queryOf('practice'));
 export const useBench = () => useQuery(queryOf('bench'));
 export const useNotebook = () => useQuery(queryOf('notebook'));
+export const useReview = (year: string) => useQuery(queryOf('review', year));
 
 /** What an act is sent with: its body, and the id in its path where it has one. */
 export interface ActInput<Name extends ActName> {

@@ -48,6 +48,18 @@ export interface Circumstances {
     readonly daysAgo: number;
     readonly where?: 'plant' | 'bed';
   }[];
+  /** What this garden has seen of remedies against what leads here. */
+  readonly experience?: readonly Experience[];
+}
+
+/** How a remedy did in this garden, as far as it was counted or judged. */
+export interface Experience {
+  readonly remedy: RemedyId;
+  readonly worked: number;
+  readonly failed: number;
+  readonly harmed: number;
+  /** By what its fit is multiplied: 1 where nothing is known, never far from it while little is. */
+  readonly factor: number;
 }
 
 export interface RankedRemedy {
@@ -87,7 +99,9 @@ export type Standing =
   /** `surer`: it helps clearly more than the milder one, and so stands above it. */
   | { readonly kind: 'stronger'; readonly than: RemedyId; readonly surer: boolean }
   | { readonly kind: 'risky-if-wrong'; readonly cause: CauseId | ConditionId; readonly chance: number }
-  | { readonly kind: 'unproven'; readonly grade: Grade };
+  | { readonly kind: 'unproven'; readonly grade: Grade }
+  /** How it did in this garden. */
+  | { readonly kind: 'here'; readonly worked: number; readonly failed: number; readonly harmed: number };
 
 /** Doing nothing: what is to be expected of each likely cause. */
 export interface LeaveIt {
@@ -173,7 +187,11 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
   const out: { readonly left: LeftOut; readonly help: number }[] = [];
   const later: { readonly row: RemedyRow; readonly meant: readonly Meant[] }[] = [];
   for (const row of tables.remedies) {
-    const meant = meantBy(row, stakes, here);
+    const past = circumstances.experience?.find(({ remedy }) => remedy === row.id);
+    const meant = meantBy(row, stakes, here).map((one) => ({
+      ...one,
+      fits: Math.min(1, one.fits * (past?.factor ?? 1)),
+    }));
     const timely = meant.filter((target) => isForNow(row, target, here));
     const notNow = meant.filter((target) => !timely.includes(target));
     const now = timely.filter(({ isLeft }) => !isLeft);
@@ -224,6 +242,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
           : several > 1
             ? [{ kind: 'answers-several' as const, count: several }]
             : []),
+        ...(past ? [{ kind: 'here' as const, worked: past.worked, failed: past.failed, harmed: past.harmed }] : []),
         ...(risk ? [{ kind: 'risky-if-wrong' as const, ...risk }] : []),
         ...(row.grade === 'folk' || row.grade === 'doubtful' ? [{ kind: 'unproven' as const, grade: row.grade }] : []),
       ],

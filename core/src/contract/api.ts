@@ -94,6 +94,8 @@ export const calls = {
   recipe: read('/recipes/:id', recipeDocument),
   practice: read('/practice', clinic.practiceView),
   notebook: read('/notebook', views.notebookView),
+  /** Of a year. */
+  review: read('/review/:id', views.reviewView),
   knowledge: read('/knowledge', z.record(z.string(), z.number())),
   health: read('/health', z.object({ ok: z.boolean() })),
 
@@ -159,6 +161,23 @@ export const calls = {
     jobViews,
     true,
   ),
+  takeMove: act(
+    '/jobs/:id/moves',
+    jobs.takeMove,
+    z.object({ id: z.number(), on: z.string() }),
+    log('take-move', 'Upon the verdict'),
+    jobViews,
+    true,
+  ),
+  takeBackMove: act(
+    '/moves/:id/take-back',
+    jobs.takeBackMove,
+    nothing,
+    log('take-back-move', 'Move, taken back'),
+    jobViews,
+    true,
+  ),
+  noteDoing: act('/jobs/:id/doing', jobs.noteDoing, nothing, log('note-doing', 'How it was done'), readings),
   closeCase: act(
     '/cases/:id/close',
     commands.closeCase,

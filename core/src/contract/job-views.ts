@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { batchKinds, countedOns, jobEnds, jobWaters, stepAsks, stepKinds, stepResults } from '../tables';
+import { batchKinds, countedOns, doingFaults, jobEnds, jobWaters, stepAsks, stepKinds, stepResults } from '../tables';
 import { followResponse } from './follow';
 import { cautionSaid } from './mix';
 
@@ -61,12 +61,15 @@ export const stepView = z.object({
 });
 export type StepView = z.infer<typeof stepView>;
 
+/** A count, with its mean and between what the true mean lies nine times in ten. */
 export const countView = z.object({
   id: z.string(),
   on: z.string(),
   isTreated: z.boolean(),
   counts: z.array(z.number()),
   mean: z.number(),
+  low: z.number(),
+  high: z.number(),
 });
 export type CountView = z.infer<typeof countView>;
 
@@ -160,5 +163,10 @@ export const jobView = z.object({
   /** What was really put on. */
   applied: z.array(z.object({ on: z.string(), says: z.string() })),
   follow: followResponse.nullable(),
+  /** What is worth asking about how it was done, and what was answered last. */
+  doing: z.object({
+    asks: z.array(z.object({ id: z.enum(doingFaults), says: z.string() })),
+    missed: z.array(z.enum(doingFaults)).nullable(),
+  }),
 });
 export type JobView = z.infer<typeof jobView>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { jobWaters, stepResults } from '../tables';
+import { doingFaults, jobWaters, stepResults } from '../tables';
 import { isoDate } from './plan';
 
 /** What is asked of a job: how it is to be done, what was done of it, and what was counted. */
@@ -90,7 +90,8 @@ export const stepDone = z.object({
     .optional(),
 });
 
-export const countValues = z.array(z.number().min(0).max(100_000)).min(1).max(200);
+/** Whole numbers, one for each leaf (plant, card, minute). */
+export const countValues = z.array(z.number().int().min(0).max(100_000)).min(1).max(200);
 export const addCount = z.strictObject({
   commandId,
   /** The case; or the job, where it is of none. */
@@ -107,6 +108,12 @@ export const addCount = z.strictObject({
   harmSeen: z.boolean().default(false),
 });
 export const takeBackCount = z.strictObject({ commandId });
+
+/** Done upon a verdict; the day and the strength are those that it names. */
+export const takeMove = z.strictObject({ commandId, kind: z.enum(['repeat', 'step-up', 'look-again']) });
+export const takeBackMove = z.strictObject({ commandId });
+/** How it was done, as asked after a verdict; an empty list: nothing was missed. */
+export const noteDoing = z.strictObject({ commandId, missed: z.array(z.enum(doingFaults)).max(doingFaults.length) });
 
 /** What was taken along when something ended. */
 export const ended = z.object({

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { actionClasses } from '../tables/causes';
 import { climates, settings } from '../tables/common';
+import { trialEnds } from '../tables/verdicts';
 import { nearFacts } from '../tables/safety';
 import { bedSize, spot } from './garden';
 import { caseOutcomes } from './commands';
@@ -137,6 +138,8 @@ export const caseView = z.object({
     /** Signs in the evidence that the book of the bed tells (soil tests, what grew there), not a look at this plant. */
     measured: z.array(z.string()),
     history: z.array(z.object({ cause: z.string(), times: z.number() })),
+    /** Remedies that should have helped by now and did not. */
+    failed: z.array(z.string()),
     /** What an earlier walk of the bed found of its ground. */
     ground: z.array(z.object({ condition: z.string(), probability: z.number() })),
     weather: recentWeatherSchema.optional(),
@@ -146,6 +149,10 @@ export const caseView = z.object({
     checksDone: z.array(z.string()),
   }),
   recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number(), where: z.enum(['plant', 'bed']) })),
+  /** How remedies did here against what leads. */
+  experience: z.array(
+    z.object({ remedy: z.string(), worked: z.number(), failed: z.number(), harmed: z.number(), factor: z.number() }),
+  ),
   nearby: z.array(z.string()),
   jobs: z.array(jobView),
   counts: z.array(countView),
@@ -234,6 +241,8 @@ export const todayView = z.object({
   ),
   sky: z.array(skyDay),
   openCases: z.number(),
+  /** What places had at this time in earlier years. */
+  likely: z.array(z.object({ bedId: z.string(), says: z.string() })),
   /** What brews want today. */
   brews: z.array(
     z.object({
@@ -247,22 +256,70 @@ export const todayView = z.object({
 });
 export type TodayView = z.infer<typeof todayView>;
 
+/** A share of ten times, between two ends. */
+const share = z.object({ low: z.number(), high: z.number() });
+
 export const notebookView = z.object({
+  /** By remedy and cause, what was put on and judged; the most often tried first. */
   worked: z.array(
     z.object({
       remedy: z.string(),
       remedyName: z.string(),
-      tried: z.number(),
-      solved: z.number(),
-      /** Share that worked, drawn towards the middle while trials are few. */
-      cautiousRate: z.number(),
+      cause: z.string().nullable(),
+      causeName: z.string().nullable(),
+      worked: z.number(),
+      failed: z.number(),
+      harmed: z.number(),
+      /** What it was put on against went by itself. */
+      byItself: z.number(),
+      says: z.string(),
+      /** At which strengths it worked and did not. */
+      strengths: z.string().nullable(),
+      share: share.nullable(),
       lastOn: z.string(),
-      cases: z.array(z.object({ id: z.string(), name: z.string(), outcome: z.string(), on: z.string() })),
+      cases: z.array(
+        z.object({
+          id: z.string(),
+          end: z.enum(trialEnds),
+          /** By counts; else by the gardener's word. */
+          isCounted: z.boolean(),
+          on: z.string(),
+          says: z.string(),
+        }),
+      ),
     }),
   ),
   places: z.array(
     z.object({ bedName: z.string(), cause: z.string(), causeName: z.string(), times: z.number(), lastOn: z.string() }),
   ),
-  log: z.array(logEntry),
+  /** In which cases were opened; the newest first. */
+  years: z.array(z.number()),
+  log: z.array(
+    logEntry.extend({
+      about: z.object({
+        caseName: z.string().nullable(),
+        beds: z.array(z.string()),
+        plants: z.array(z.string()),
+        cause: z.string().nullable(),
+        remedy: z.string().nullable(),
+      }),
+    }),
+  ),
 });
 export type NotebookView = z.infer<typeof notebookView>;
+
+/** One year, looked back on. */
+export const reviewView = z.object({
+  year: z.number(),
+  years: z.array(z.number()),
+  gardenName: z.string(),
+  /** The year in two or three sentences. */
+  says: z.array(z.string()),
+  /** January to December: cases opened, and visits on which something was done. */
+  months: z.array(z.object({ cases: z.number(), visits: z.number() })).length(12),
+  came: z.array(z.object({ cause: z.string(), causeName: z.string(), times: z.number(), says: z.string() })),
+  worked: z.array(z.object({ remedyName: z.string(), says: z.string() })),
+  notWorth: z.array(z.object({ remedyName: z.string(), says: z.string() })),
+  earlier: z.array(z.object({ bedName: z.string(), causeName: z.string(), says: z.string() })),
+});
+export type ReviewView = z.infer<typeof reviewView>;

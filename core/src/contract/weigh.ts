@@ -70,6 +70,8 @@ export const weighRequest = z.strictObject({
   onlyFromCupboard: z.boolean().optional(),
   /** What was put on this plant or bed lately. */
   recent: z.array(z.strictObject({ remedy: z.string(), daysAgo: z.number().min(0) })).optional(),
+  /** Remedies that were done as they should be and did not help. */
+  failed: z.array(z.string().min(1)).max(40).optional(),
   /** Earlier counts of signs that are counted again now. */
   earlier: z
     .array(z.strictObject({ sign: z.string(), amount: z.number().min(0), daysAgo: z.number().min(0) }))
@@ -105,7 +107,15 @@ export const weighResponse = z.object({
   ),
   notUnderstood: z.array(z.string()),
   causes: z.array(
-    z.object({ id: z.string(), name: z.string(), probability: z.number(), because: reasons, against: reasons }),
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      probability: z.number(),
+      because: reasons,
+      against: reasons,
+      /** Remedies for it that were done and did not help. */
+      failed: z.array(z.string()),
+    }),
   ),
   conditions: z.array(z.object({ id: z.string(), name: z.string(), probability: z.number(), because: reasons })),
   noneOfThese: z.number(),

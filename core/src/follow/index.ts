@@ -1,2 +1,3 @@
-export * from './change';
+export * from './trend';
 export * from './follow';
+export { levelOfCounts, mean, type Level } from './levels';

@@ -4,7 +4,7 @@ import { inputError, parseInput } from '../problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
 import { evidenceFromSoil, kinNamed, plantNamed, readLine, type About, type Perhaps, type Understood } from '../read';
 import { spokenIn } from '../quantities';
-import { rowById, seasonOfPlace, type PlantRow, type SignRow, type Tables } from '../tables';
+import { rowById, seasonOfPlace, type PlantRow, type RemedyId, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
 import {
   actionSentence,
@@ -69,12 +69,13 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
     notUnderstood,
     causes: weighing.causes
       .filter(({ probability }) => probability >= worthListing)
-      .map(({ id, row, probability, because, against }) => ({
+      .map(({ id, row, probability, because, against, failed }) => ({
         id,
         name: row.name,
         probability: round(probability, 3),
         because: reasons(because),
         against: reasons(against),
+        failed: [...failed],
       })),
     conditions: weighing.conditions
       .filter(({ probability }) => probability >= worthListing)
@@ -142,9 +143,18 @@ function inCupboard(tables: Tables, word: string, at: number): string {
 }
 
 function knownRemedy<Item extends { readonly remedy: string }>(tables: Tables, item: Item, at: number): Item {
-  if (!tables.remedies.some(({ id }) => id === item.remedy))
-    throw inputError(`recent[${at}].remedy`, 'unknown-remedy', { given: item.remedy });
+  mustBeRemedy(tables, item.remedy, `recent[${at}].remedy`);
   return item;
+}
+
+const knownRemedies = (tables: Tables, failed: readonly RemedyId[]): readonly RemedyId[] => {
+  failed.forEach((id, at) => mustBeRemedy(tables, id, `failed[${at}]`));
+  return failed;
+};
+
+/** @throws InputError naming the field */
+function mustBeRemedy(tables: Tables, given: string, field: string): void {
+  if (!tables.remedies.some(({ id }) => id === given)) throw inputError(field, 'unknown-remedy', { given });
 }
 
 const helpWords = (tables: Tables, helps: readonly { of: string; why: string }[]) =>
@@ -229,6 +239,7 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
       ...(request.weather === undefined ? {} : { weather: request.weather }),
       ...(request.daysToHarvest === undefined ? {} : { daysToHarvest: request.daysToHarvest }),
       ...(request.earlier === undefined ? {} : { earlier: request.earlier }),
+      ...(request.failed === undefined ? {} : { failed: knownRemedies(tables, request.failed) }),
       ...(request.bed?.history === undefined ? {} : { history: request.bed.history }),
     },
     ...(plant === undefined ? {} : { plantName: plantReadAs(plant, request.plant ?? request.said ?? '') }),

@@ -32,6 +32,7 @@ export function integrityProblems(tables: Tables): string[] {
         'safetyRules',
         'courses',
         'combinations',
+        'specimens',
       ] as const
     ).map((table) => [table, new Set(tables[table].map(({ id }) => id))]),
   ) as Record<Exclude<keyof Tables, 'regret' | 'meanings'>, Set<string>>;
@@ -170,6 +171,11 @@ export function integrityProblems(tables: Tables): string[] {
       tables.causes.filter((cause) => cause.family === family).length > 1,
       `the family "${family}" has fewer than two causes`,
     );
+  for (const kind of causeKinds)
+    need(
+      tables.specimens.filter(({ kinds }) => kinds.includes(kind)).length === 1,
+      `specimens do not say once what to send for causes of the kind "${kind}"`,
+    );
   for (const kind of causeKinds) need(ids.courses.has(kind), `no course is told for causes of the kind "${kind}"`);
   for (const { id, whenAll, remedies } of tables.combinations) {
     for (const of of whenAll.flat())
@@ -236,6 +242,7 @@ const proseTables = [
   'safetyRules',
   'courses',
   'combinations',
+  'specimens',
 ] as const;
 
 /** Fields that hold codes, or words as gardeners say them. */

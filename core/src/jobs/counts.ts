@@ -42,7 +42,7 @@ export interface JobCounts {
   readonly before: Count | undefined;
   readonly after: readonly Count[];
   readonly untreatedBefore: Count | undefined;
-  readonly untreatedAfter: Count | undefined;
+  readonly untreatedAfter: readonly Count[];
 }
 
 /** The counts of a job, parted by the instant of its first application. @param firstAt undefined: nothing was put on yet */
@@ -55,6 +55,6 @@ export function countsOf(counts: readonly Count[], firstAt: string | undefined):
     before: treated.filter(isBefore).pop(),
     after: treated.filter((count) => !isBefore(count)),
     untreatedBefore: untreated.filter(isBefore).pop(),
-    untreatedAfter: untreated.filter((count) => !isBefore(count)).pop(),
+    untreatedAfter: untreated.filter((count) => !isBefore(count)),
   };
 }

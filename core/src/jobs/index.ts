@@ -5,3 +5,4 @@ export * from './needs';
 export * from './own';
 export * from './setting';
 export * from './rounds';
+export * from './doing';

@@ -176,7 +176,7 @@ describe('which job a count tells of', () => {
     const found = countsOf(all, '2026-06-10T12:00:00.000Z');
     expect(found.before?.id).toBe('b');
     expect(found.after.map(({ id }) => id)).toEqual(['c']);
-    expect([found.untreatedBefore?.id, found.untreatedAfter?.id]).toEqual(['u1', 'u2']);
+    expect([found.untreatedBefore?.id, found.untreatedAfter[0]?.id]).toEqual(['u1', 'u2']);
     expect(countsOf(all, undefined)).toMatchObject({ before: { id: 'c' }, after: [] });
   });
 });

@@ -16,6 +16,8 @@ export interface Rhythm {
   readonly chosenOn: IsoDate;
   readonly everyDays: number | null;
   readonly until: IsoDate | null;
+  /** Rounds that were begun by hand, upon a verdict, and from when. */
+  readonly begun?: readonly { readonly round: number; readonly from: IsoDate }[];
 }
 
 export interface RoundNow {
@@ -52,9 +54,9 @@ export function roundSteps({ steps }: Pick<RemedyRow, 'steps'>): StepSpec[] {
 export function roundNow(
   chain: Pick<RemedyRow, 'steps'>,
   events: readonly StepDone[],
-  { chosenOn, everyDays, until }: Rhythm,
+  { chosenOn, everyDays, until, begun = [] }: Rhythm,
 ): RoundNow {
-  const round = Math.max(1, ...events.map((event) => event.round));
+  const round = Math.max(1, ...events.map((event) => event.round), ...begun.map((one) => one.round));
   const here = events.filter((event) => event.round === round);
   const progress = progressOf(here);
   const open = openSteps(chain, progress);
@@ -68,7 +70,8 @@ export function roundNow(
     .map(({ on }) => on)
     .sort()
     .pop();
-  const begins = before === undefined || everyDays === null ? chosenOn : addDays(before, everyDays);
+  const byHand = begun.find((one) => one.round === round)?.from;
+  const begins = byHand ?? (before === undefined || everyDays === null ? chosenOn : addDays(before, everyDays));
   const now = { round, begins, progress, isHalted: here.some(({ result }) => result === 'harmed') };
   if (open.length > 0) return { ...now, isOver: until !== null && here.length === 0 && begins > until };
   if (everyDays === null || lastOn === undefined) return { ...now, isOver: true };

@@ -8,6 +8,7 @@ import type { SafetyRule, SceneFactRow } from './safety';
 import type { ConceptRow, SignRow } from './signs';
 import type { MeaningsData } from './meanings';
 import type { RetiredRow } from './retired';
+import type { SpecimenRow } from './specimens';
 import type { WeedRow } from './weeds';
 
 export * from './common';
@@ -24,6 +25,7 @@ export * from './limits';
 export * from './works';
 export * from './safety';
 export * from './retired';
+export * from './specimens';
 export * from './batch-kinds';
 export * from './verdicts';
 export * from './meanings';
@@ -51,6 +53,7 @@ export interface Tables {
   readonly works: readonly WorkRow[];
   readonly courses: readonly CourseRow[];
   readonly combinations: readonly CombinationRow[];
+  readonly specimens: readonly SpecimenRow[];
   readonly retired: readonly RetiredRow[];
   readonly regret: RegretTable;
   /** How people say the signs; without it the vocabulary reads alone. */

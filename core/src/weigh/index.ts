@@ -5,7 +5,7 @@ export * from './weather';
 export type { Contribution } from './explain';
 export type { ActionReason } from './act';
 export { levelOf } from './act';
-export { causesInOrder } from './model';
+export { causesInOrder, surelyHelps } from './model';
 export * from './ground';
 export * from './contrast';
 export * from './look-alikes';

@@ -10,6 +10,7 @@ import {
   type ConditionRow,
   type PlantRow,
   type PriorSpec,
+  type RemedyRow,
   type SignId,
   type SignRow,
   type Tables,
@@ -55,8 +56,8 @@ const notAHost = 0.02;
 /** Joins the tables and a situation into a belief network: unknown, then conditions, then causes. */
 export function modelOf(tables: Tables, situation: Situation): Model {
   const causes = causesInOrder(tables.causes);
-  const conditionNode = new Map(tables.conditions.map(({ id }, index) => [id, 1 + index]));
-  const causeNode = new Map(causes.map(({ id }, index) => [id, 1 + tables.conditions.length + index]));
+  const conditionNode = new Map<string, number>(tables.conditions.map(({ id }, index) => [id, 1 + index]));
+  const causeNode = new Map<string, number>(causes.map(({ id }, index) => [id, 1 + tables.conditions.length + index]));
 
   const nodes: NoisyOr[] = [
     { leak: unknownPrior, parents: [] },
@@ -73,25 +74,38 @@ export function modelOf(tables: Tables, situation: Situation): Model {
       parentsOfSign.get(sign.id)?.push({ from: unknownNode, strength: Math.min(unknownShows.most, strength) });
     }
 
+  // A remedy that did not help is a sign looked for in vain: that of having helped.
+  const failed = (situation.failed ?? []).map((id): NoisyOr => {
+    const row = tables.remedies.find((remedy) => remedy.id === id);
+    const parents = (row?.targets ?? []).flatMap(({ of, fits, isBefore }): Link[] => {
+      const from = causeNode.get(of) ?? conditionNode.get(of);
+      return !row || isBefore || from === undefined ? [] : [{ from, strength: surelyHelps(row, fits) }];
+    });
+    return { leak: 0, parents };
+  });
+
   const { counted, covered } = withoutCovered(tables.signs, situation.evidence);
   const stateOf = new Map(counted.map(({ sign, state }) => [sign, state === 'seen']));
   const sureOf = new Map(counted.map(({ sign, sure = 1 }) => [sign, sure]));
   return {
     network: {
       nodes,
-      signs: tables.signs.map(({ id, background }) =>
-        doubted(
-          { leak: background, parents: parentsOfSign.get(id) ?? [] },
-          stateOf.get(id) ?? true,
-          sureOf.get(id) ?? 1,
+      signs: [
+        ...tables.signs.map(({ id, background }) =>
+          doubted(
+            { leak: background, parents: parentsOfSign.get(id) ?? [] },
+            stateOf.get(id) ?? true,
+            sureOf.get(id) ?? 1,
+          ),
         ),
-      ),
+        ...failed,
+      ],
     },
     conditions: tables.conditions,
     causes: causes.map((row) => actingOn(row, tables, situation)),
     signs: tables.signs,
     signIndex: new Map(tables.signs.map(({ id }, index) => [id, index])),
-    observed: tables.signs.map(({ id }) => stateOf.get(id)),
+    observed: [...tables.signs.map(({ id }) => stateOf.get(id)), ...failed.map(() => false)],
     covered,
   };
 
@@ -129,6 +143,13 @@ function causeAsNode(
   ];
   return { leak, parents };
 }
+
+/** In a home garden no remedy is done so well that its failure proves anything (judgement). */
+const mostFromFailure = 0.7;
+
+/** The chance that a remedy helps visibly where it is for what is there: what it fits, and at least brings. */
+export const surelyHelps = ({ expect }: Pick<RemedyRow, 'expect'>, fits: number): number =>
+  fits * Math.min(mostFromFailure, expect.reduction[0] / 100);
 
 /** Strength of the noisy-OR link that, alone, multiplies the odds of a child with this leak. */
 export function strengthOf(leak: number, oddsFactor: number): number {

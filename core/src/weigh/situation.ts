@@ -1,5 +1,5 @@
 import type { Evidence } from '../evidence';
-import type { CauseId, CheckId, Climate, ConditionId, PlantId, Setting, SignId } from '../tables';
+import type { CauseId, CheckId, Climate, ConditionId, PlantId, RemedyId, Setting, SignId } from '../tables';
 import type { RecentWeather } from './weather';
 
 /** Everything that bears on a reading. */
@@ -18,6 +18,8 @@ export interface Situation {
   readonly ground?: readonly { readonly condition: ConditionId; readonly probability: number }[];
   /** What this bed or plant had before, and how often. */
   readonly history?: readonly { readonly cause: CauseId; readonly times: number }[];
+  /** Put on as they should be, and no fewer: each speaks against what it is for. */
+  readonly failed?: readonly RemedyId[];
   /** An earlier count of the same sign, so that growth can be told. */
   readonly earlier?: readonly { readonly sign: SignId; readonly amount: number; readonly daysAgo: number }[];
   /** Days until what grows here is picked. */

@@ -5,6 +5,7 @@ import type {
   CheckId,
   ConditionId,
   ConditionRow,
+  RemedyId,
   SignId,
   SignRow,
   Tables,
@@ -25,6 +26,8 @@ export interface WeighedCause {
   readonly probability: number;
   readonly because: readonly Contribution[];
   readonly against: readonly Contribution[];
+  /** Remedies for it that were done here and did not help. */
+  readonly failed: readonly RemedyId[];
 }
 
 export interface WeighedCondition {
@@ -101,7 +104,11 @@ export function weigh(
     : new Map<string, Explanation>();
   const noneOfThese = found.marginals[unknownNode] ?? 0;
   return {
-    causes: causes.map((cause) => ({ ...cause, ...(explained.get(cause.id) ?? { because: [], against: [] }) })),
+    causes: causes.map((cause) => ({
+      ...cause,
+      ...(explained.get(cause.id) ?? { because: [], against: [] }),
+      failed: (situation.failed ?? []).filter((id) => isFor(tables, id, cause.id)),
+    })),
     conditions: conditions.map((condition) => ({ ...condition, because: explained.get(condition.id)?.because ?? [] })),
     noneOfThese,
     depth: depthOf(causes, conditions, noneOfThese, situation.evidence, model.signs),
@@ -116,6 +123,9 @@ export function weigh(
     standardError: found.standardError,
   };
 }
+
+const isFor = ({ remedies }: Tables, remedy: RemedyId, cause: CauseId): boolean =>
+  remedies.find(({ id }) => id === remedy)?.targets.some(({ of, isBefore }) => of === cause && !isBefore) ?? false;
 
 const causeIndex = (model: Model, index: number) => 1 + model.conditions.length + index;
 

@@ -54,6 +54,8 @@ export const fieldSentences = {
   'stands-twice': '"{given}" stands twice; every job needs its own',
   'no-step-of': '"{given}" is not a step of {remedy}; its steps: {known}',
   'before-applied': 'lies before the remedy was put on ({day}); put it under "before"',
+  'after-applied': 'lies after the remedy was put on ({day}); put it under "looks"',
+  'yes-or-no': 'counts what is there or not: 1 for yes and 0 for no, not {given}',
 
   // Acts on a garden.
   'no-such-bed': 'there is no bed "{given}"',

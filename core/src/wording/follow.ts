@@ -1,9 +1,10 @@
 import type { FollowResult, NextMove } from '../follow';
-import type { Verdict, RemedyRow } from '../tables';
+import type { DoingFault, Finding, RemedyRow, Verdict } from '../tables';
 import type { IsoDate } from '../quantities/days';
+import { chanceLine, counted, dayAndMonth } from './everyday';
 import { dayWords } from './everyday/days';
 
-export const verdictWords: Record<Verdict, string> = {
+const verdictNames: Record<Verdict, string> = {
   solved: 'Solved',
   'on-the-way': 'On the way',
   'too-early': 'Too early to say',
@@ -12,47 +13,105 @@ export const verdictWords: Record<Verdict, string> = {
   'plant-harmed': 'The plant is hurt',
 };
 
+/** What is said instead where the verdict alone would mislead. */
+const findingNames: Partial<Record<Verdict, Partial<Record<Finding, string>>>> = {
+  'on-the-way': { 'came-back': 'Fewer, but coming back', outgrown: 'Held back, but growing' },
+  'too-early': { 'by-itself': 'They are going by themselves' },
+  'no-change': {
+    weak: 'Too little change',
+    'came-back': 'They came back',
+    'by-itself': 'They are going by themselves',
+    'better-left': 'No help here',
+  },
+  worse: { 'came-back': 'They came back, and more' },
+  solved: { 'by-itself': 'Gone by themselves' },
+};
+
+/** @param isLate it was looked at when it should have shown: then it is no longer early, but open */
+export const verdictWords = ({ verdict, finding }: Pick<FollowResult, 'verdict' | 'finding'>, isLate = false): string =>
+  findingNames[verdict]?.[finding] ??
+  (verdict === 'too-early' && finding === 'open' && isLate ? 'Cannot be told yet' : verdictNames[verdict]);
+
+type Expecting = Pick<RemedyRow, 'expect'>;
+
+/** Where a look is as late as the remedy needs at most. */
+export const isLateLook = ({ day }: Pick<FollowResult, 'day'>, { expect }: Expecting): boolean => day >= expect.days[1];
+
 /** The verdict in a sentence or two, with its numbers. */
-export function verdictSays(
-  { verdict, before, now, change, couldBeChance, expected, day }: FollowResult,
-  { expect }: Pick<RemedyRow, 'expect'>,
-): string {
+export function verdictSays(result: FollowResult, remedy: Expecting): string {
+  const { verdict, finding, before, now, change, couldBeChance, day } = result;
+  const { expect } = remedy;
+  if (verdict === 'plant-harmed')
+    return 'Burn within three days of a spray is the spray’s doing. Rinse the plant with plain water and leave it in peace.';
   const numbers = `${one(before.mean)} before, ${one(now.mean)} now (${expect.what})`;
-  const changed = change.kind === 'change' ? changeWords(change.reduction) : '';
-  switch (verdict) {
-    case 'solved':
-      return `${numbers}: below the level to act on at two looks, ${expect.twiceDaysApart} days or more apart.`;
-    case 'on-the-way':
-      return `${numbers}: ${changed}, more than chance explains.${expectedWords(expected, change)}`;
-    case 'too-early':
-      if (change.kind === 'cannot-tell')
-        return change.because === 'nothing-before'
-          ? `None were counted before, so no change can be told.`
-          : 'Too few were counted: three leaves at least, ten are better.';
+  if (verdict === 'solved')
+    return `${numbers}: below the level to act on at two looks, ${counted(expect.twiceDaysApart, 'day', 'days')} or more apart.${finding === 'by-itself' ? ` ${notTheRemedy}` : ''}`;
+  if (change.kind === 'cannot-tell')
+    return change.because === 'nothing-before'
+      ? 'None were counted before, so no change can be told.'
+      : 'Too few were counted: three leaves at least, ten are better.';
+  const changed = changeWords(change.reduction);
+  switch (finding) {
+    case 'as-it-should':
+    case 'slow':
+      return `${numbers}: ${changed}, more than chance explains.${expectedWords(result)}`;
+    case 'weak':
+      return `${numbers}: ${changed}. ${expect.reduction[0]}–${expect.reduction[1]} % is usual by day ${expect.days[1]}: it did something, and less than it should.`;
+    case 'came-back': {
+      const lowest = result.looks.find(({ on }) => on === result.backSince);
+      const then = lowest?.change.kind === 'change' ? ` (${changeWords(lowest.change.reduction)})` : '';
+      return `${numbers}. They were down to ${one(lowest?.level.mean ?? 0)}${then} on ${dayAndMonth(result.backSince ?? '')} and have come back since: what hatched or flew in afterwards was not touched. Stronger would not touch it either; again at the right time does.`;
+    }
+    case 'outgrown':
+      return `${numbers}: ${changed} than without it, and still more than before. It holds them back; they grow faster than it is put on.`;
+    case 'by-itself':
+      return `${numbers}. ${notTheRemedy}`;
+    case 'better-left':
+      return `${numbers}: where nothing was done they went down further. Perhaps it took the helpers too.`;
+    case 'no-effect':
+      return `${numbers}: by day ${day} it should have shown.${expectedWords(result)}`;
+    case 'more':
+      return verdict === 'worse'
+        ? `${numbers}: more than before, beyond chance.`
+        : `${numbers}: more than before, and it is only day ${day}.`;
+    case 'open':
       if (expect.riseUntilDay !== undefined && day <= expect.riseUntilDay)
         return `${numbers}. More in the first days is a good sign: they are carrying it home.`;
-      return couldBeChance
-        ? `${numbers}: ${changed}, but that could still be chance.`
-        : `${numbers}: ${changed}, and it is only day ${day}.`;
-    case 'no-change':
-      return `${numbers}: by day ${day} it should have shown.${expectedWords(expected, change)}`;
-    case 'worse':
-      return `${numbers}: more than before, beyond chance.`;
-    case 'plant-harmed':
-      return 'Burn within three days of a spray is the spray’s doing. Rinse the plant with plain water and leave it in peace.';
+      return `${numbers}: ${changed}, ${couldBeChance ? 'but that could still be chance.' : `and it is only day ${day}.`}${tellWords(result, remedy)}`;
     default:
-      return verdict satisfies never;
+      return finding satisfies never;
   }
 }
 
-export function moveSays(move: NextMove, today: IsoDate): string {
+const notTheRemedy = 'They went down as much where nothing was done: weather or helpers, not the remedy.';
+
+function tellWords({ wouldTell }: FollowResult, remedy: Expecting): string {
+  if (wouldTell === undefined) return '';
+  return ` ${wouldTell} ${eachWords[remedy.expect.each ?? 'leaf']} at the next look would tell.`;
+}
+
+const eachWords = {
+  leaf: 'leaves',
+  card: 'cards',
+  minute: 'minutes',
+  square: 'squares',
+  whole: 'counts',
+  dip: 'dips',
+} as const;
+
+/** @param isOnLeaves it is sprayed on them */
+export function moveSays(move: NextMove, today: IsoDate, isOnLeaves: boolean): string {
   switch (move.kind) {
     case 'end':
       return `Close it, with one late look ${dayWords(move.lateLookOn, today)}`;
     case 'look-again':
       return `Count again ${dayWords(move.on, today)}`;
     case 'repeat':
-      return `Do it again ${dayWords(move.on, today)}, undersides most of all`;
+      return `Do it again ${dayWords(move.on, today)}${isOnLeaves ? ', undersides most of all' : ''}`;
+    case 'let-be':
+      return 'Stop treating and let them go; what was not needed need not be done again';
+    case 'mend-doing':
+      return 'Go through how it was done: was all of it reached, at the right hour, with the right water?';
     case 'step-up':
       return 'Raise the strength one step';
     case 'next-remedy':
@@ -66,16 +125,53 @@ export function moveSays(move: NextMove, today: IsoDate): string {
   }
 }
 
+/** What may have been missed, as it is asked and ticked. */
+export const faultWords: Record<DoingFault, string> = {
+  undersides: 'Undersides of the leaves were missed',
+  places: 'Some plants or shoots were missed',
+  hour: 'It was done at another hour, or in full sun',
+  water: 'It was mixed with other water, or weaker',
+  rain: 'It rained soon after',
+};
+
+/** How a verdict was come by, a sentence for each step; for whoever opens it. */
+export function verdictWorking(result: FollowResult, { expect }: Expecting): string[] {
+  const { before, looks, clumping, chance, expected, change } = result;
+  const interval = ({ low, high }: { low: number; high: number }) => `${one(low)}–${one(high)}`;
+  return [
+    `Before: ${one(before.mean)}; the true mean lies nine times in ten within ${interval(before)}.`,
+    ...looks.map(({ on, level, change: at }) =>
+      at.kind === 'change'
+        ? `${dayAndMonth(on)}: ${one(level.mean)} (${interval(level)}); ${changeWords(at.reduction)}, nine times in ten between ${fewerWords(at.low)} and ${fewerWords(at.high)}${at.againstUntreated ? ', measured against what was left alone' : ''}.`
+        : `${dayAndMonth(on)}: ${one(level.mean)} (${interval(level)}).`,
+    ),
+    ...(chance !== undefined && expected
+      ? [`That it did at least the ${Math.round(expected.low)} % that are usual by now: ${chanceLine(chance)}.`]
+      : []),
+    ...(change.kind === 'change' && !change.againstUntreated
+      ? ['Nothing was left alone to compare with: weather and helpers are in this change too.']
+      : []),
+    expect.unit === 'number'
+      ? `Counts clump: some leaves have many, most have few${clumping < 0.1 ? '; here hardly' : ` (k about ${one(1 / clumping)})`}. The more they do, the wider the interval.`
+      : 'Shares of few leaves are taken cautiously, as an exact test takes them.',
+  ];
+}
+
 function changeWords(reduction: number): string {
   if (Math.abs(reduction) < 5) return 'about the same';
   return fewerWords(reduction);
 }
 
-/** "40 % fewer", "12 % more". */
-export const fewerWords = (reduction: number): string =>
-  reduction >= 0 ? `${Math.round(reduction)} % fewer` : `${Math.round(-reduction)} % more`;
+/** "40 % fewer", "12 % more", "3 times as many". */
+export function fewerWords(reduction: number): string {
+  if (reduction >= 0) return `${Math.round(reduction)} % fewer`;
+  const times = 1 - reduction / 100;
+  return times < 2
+    ? `${Math.round(-reduction)} % more`
+    : `${times < 10 ? one(times) : Math.round(times)} times as many`;
+}
 
-function expectedWords(expected: FollowResult['expected'], change: FollowResult['change']): string {
+function expectedWords({ expected, change }: FollowResult): string {
   if (!expected || change.kind !== 'change') return '';
   const low = Math.round(expected.low);
   const high = Math.round(expected.high);

@@ -4,6 +4,7 @@ export * from './fields';
 export * from './weighing';
 export * from './plan';
 export * from './follow';
+export * from './learnt';
 export * from './ground';
 export * from './bench';
 export * from './brews';

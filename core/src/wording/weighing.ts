@@ -1,11 +1,11 @@
 import type { LeftOutReason, NextTime, Rivals, Standing } from '../choose';
-import { rowById, type CauseFamily, type SignRow, type Tables } from '../tables';
+import { rowById, type CauseFamily, type RemedyRow, type SignRow, type Tables } from '../tables';
 import type { MeasureSystem } from '../quantities';
 import type { Contribution, Weighing } from '../weigh';
 import { cautionLine } from './mix';
 import { actionWords, chanceWords, knownWords } from './everyday/chance';
 import { monthName, monthsWords } from './everyday/days';
-import { listWords, lowerFirst, orWords, sentence } from './everyday/language';
+import { counted, listWords, lowerFirst, orWords, sentence } from './everyday/language';
 
 /** Sentences for what weighing and choosing return as codes. Every surface speaks through these. */
 
@@ -114,11 +114,27 @@ export function standingWords(tables: Tables, standing: Standing): string {
       const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === standing.cause);
       return `Marked down: it would do harm if it is ${lowerFirst(row?.name ?? 'something else')} (${chanceWords(standing.chance)}).`;
     }
+    case 'here':
+      return hereWords(standing);
     case 'unproven':
       return standing.grade === 'doubtful' ? 'Doubtful: trials speak against it.' : 'Plausible, unproven.';
     default:
       return standing satisfies never;
   }
+}
+
+/** How often it helped in this garden: the figures as they are, and no rate from a few. */
+export function hereWords({ worked, failed, harmed }: { worked: number; failed: number; harmed: number }): string {
+  const tried = worked + failed + harmed;
+  const hurt =
+    harmed > 0
+      ? ` It hurt the plant ${harmed === 1 ? 'once' : `${harmed} times`}: weaker, and on a test leaf first.`
+      : '';
+  if (tried === 1 && harmed === 0)
+    return worked === 1
+      ? 'It helped here the one time it was judged.'
+      : 'It did not help here the one time it was judged.';
+  return `Here it helped ${worked} of ${counted(tried, 'time', 'times')} that it was judged.${hurt}`;
 }
 
 /** From these chances on a cause or a condition says what not to do. */
@@ -139,3 +155,7 @@ export function avoidNotes({ causes, conditions }: Weighing): { what: string; wh
 export const rowNamed = (tables: Tables, id: string): string =>
   [...tables.causes, ...tables.conditions, ...tables.remedies, ...tables.ingredients].find((row) => row.id === id)
     ?.name ?? id;
+
+/** What a remedy that did nothing says of a cause that it is for. */
+export const failedWords = ({ name }: Pick<RemedyRow, 'name'>): string =>
+  `“${name}” should have helped against it by now, and did not: that speaks against it too.`;

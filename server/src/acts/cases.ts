@@ -1,6 +1,6 @@
 import { inputError } from '@trowel/core/contract';
 import { randomUUID } from 'node:crypto';
-import { summarise } from '@trowel/core/follow';
+import { mean } from '@trowel/core/follow';
 import { addDays } from '@trowel/core/quantities';
 import { readLine, type About, type Understood } from '@trowel/core/read';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
@@ -77,8 +77,8 @@ export const addEvidence = act('addEvidence', (context, { said, items = [] }, ca
     if (sure !== undefined && signs[0] !== undefined && !isNoted(signs[0]))
       cases.addObservation(db, { caseId: row.id, sign: signs[0], state, said: say, sure, on: today });
   for (const { sign, state, amount, counts } of items) {
-    const mean = counts && Math.round(summarise(counts).mean * 10) / 10;
-    cases.addObservation(db, { caseId: row.id, sign, state, amount: mean ?? amount, on: today });
+    const found = counts && Math.round(mean(counts) * 10) / 10;
+    cases.addObservation(db, { caseId: row.id, sign, state, amount: found ?? amount, on: today });
     if (counts)
       keepCount(
         context,

@@ -27,6 +27,7 @@ import { anyBrews, jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, stre
 import { hourOn } from '../views/calendar';
 import { jobName } from '../views/jobs';
 import { layOut } from '../views/plan';
+import { readingOf } from '../views/reading';
 import { applyCautions, maybeRemedy, refuseUnread, unread } from '../views/step-safety';
 import { act, type ActContext } from './command';
 import { giveBack, makeMix } from './mixing';
@@ -281,7 +282,7 @@ export const moveOn = act('moveOn', (context, _input, jobId) => {
 type Noted = Parameters<typeof jobs.addStepEvent>[1];
 
 /** Writes down what happened to a step, now. @returns the id of the event */
-const note = (
+export const note = (
   { db, today, clock }: ActContext,
   event: Pick<Noted, 'job_id' | 'step' | 'round' | 'outcome'> & Partial<Noted>,
 ): number =>
@@ -470,6 +471,8 @@ export const addCount = act('addCount', (context, input) => {
   const of = sign ?? remedy?.expect.sign;
   if (sign !== undefined && !tables.signs.some(({ id }) => id === sign))
     throw inputError('sign', 'unknown-sign', { given: sign });
+  const strange = remedy?.expect.unit === 'yes-no' ? values.find((value) => value > 1) : undefined;
+  if (strange !== undefined) throw inputError('counts', 'yes-or-no', { given: strange });
   const count: Count = {
     id: randomUUID(),
     on: today,
@@ -482,8 +485,16 @@ export const addCount = act('addCount', (context, input) => {
     counts: values,
     harmSeen,
   };
-  return { caseId: owner, result: { id: count.id, ticked: keepCount(context, count, owner, job && { job, step }) } };
+  const ticked = keepCount(context, count, owner, job && { job, step });
+  readAnew(context, owner);
+  return { caseId: owner, result: { id: count.id, ticked } };
 });
+
+/** A count, or how something was done, can speak against what a case was read as. */
+export function readAnew({ db, tables, clock }: ActContext, caseId: string | null): void {
+  const row = caseId === null ? undefined : cases.maybeOneCase(db, caseId);
+  if (row) cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
+}
 
 /**
  * Keeps a count and ticks the steps that asked for it.
@@ -528,6 +539,7 @@ export const takeBackCount = act('takeBackCount', (context, _input, id) => {
   for (const event of jobs.anyStepsOfCount(db, id))
     if (jobs.anyStepsOf(db, event.job_id).some((now) => now.id === event.id))
       note(context, { job_id: event.job_id, step: event.step, round: event.round, outcome: 'undone' });
+  readAnew(context, count.caseId);
   return { caseId: count.caseId, result: {} };
 });
 

@@ -44,6 +44,7 @@ const withSetting = `SELECT j.*, s.strength, s.volume_ml, s.water, s.vessel_id, 
 
 export const anyJobs = (db: Db, caseId: string): JobRow[] =>
   any(db, jobRow, `${withSetting} WHERE j.case_id = ? ORDER BY j.chosen_on, j.rowid`, caseId);
+export const anyJobsEver = (db: Db): JobRow[] => any(db, jobRow, `${withSetting} ORDER BY j.chosen_on, j.rowid`);
 /** Of open cases, and of none. */
 export const anyOpenJobs = (db: Db): JobRow[] =>
   any(

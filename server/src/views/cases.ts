@@ -1,8 +1,7 @@
 import type { CaseSummary, CaseView } from '@trowel/core/contract';
-import { summarise } from '@trowel/core/follow';
 import { daysBetween } from '@trowel/core/quantities';
 import { isKnown, type Tables } from '@trowel/core/tables';
-import { keptWords, verdictWords } from '@trowel/core/wording';
+import { keptWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { anyCases, anyEvidence, type CaseRow } from '../store/cases';
 import { anyCountsOfCase } from '../store/counts';
@@ -10,7 +9,9 @@ import { anyBeds, anyBedsGone, everyPlanting, type BedRow, type PlantingRow } fr
 import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
 import { logEntryOf } from './log';
-import { jobName, jobViewOf, verdictFor } from './jobs';
+import { jobName, jobViewOf } from './jobs';
+import { learntAgainst } from './learnt';
+import { levelView, verdictFor } from './verdict';
 import { layOut, type Deps } from './plan';
 import { situationOfCase } from './reading';
 import { roundsIn } from './step-safety';
@@ -64,7 +65,7 @@ function summaryOf(db: Db, tables: Tables, row: CaseRow, names: Names): CaseSumm
     depth: row.reading.depth,
     action: row.reading.action,
     jobs: jobs.map((job) => jobName(tables, job)),
-    verdict: last === undefined ? null : verdictWords[last],
+    verdict: last ?? null,
   };
 }
 
@@ -80,22 +81,28 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       ...situation,
       evidence: situation.evidence.map((item) => ({ ...item })),
       history: situation.history.map((item) => ({ ...item })),
+      failed: [...(situation.failed ?? [])],
       ground: (situation.ground ?? []).map((item) => ({ ...item })),
       thresholds: { ...situation.thresholds },
       earlier: (situation.earlier ?? []).map((item) => ({ ...item })),
       checksDone: [...situation.checksDone],
     },
     recent: recentIn(db, tables, row, laidOut.today),
+    experience: learntAgainst(
+      db,
+      tables,
+      row.reading.causes.filter(({ probability }) => probability >= namedFrom).map(({ id }) => id),
+    ).map(({ remedy, worked, failed, harmed, factor }) => ({ remedy, worked, failed, harmed, factor })),
     nearby: [...names.plantings.values()]
       .filter(({ bed_id, id }) => bed_id === row.bed_id && id !== row.planting_id)
       .map(({ plant }) => plant),
     jobs: anyJobs(db, row.id).map((job) => jobViewOf(deps, laidOut, job)),
-    counts: anyCountsOfCase(db, row.id).map(({ id, on, isTreated, counts }) => ({
+    counts: anyCountsOfCase(db, row.id).map(({ id, on, isTreated, counts, unit }) => ({
       id,
       on,
       isTreated,
       counts,
-      mean: Number(summarise(counts).mean.toFixed(2)),
+      ...levelView(counts, unit),
     })),
     log: anyLogOfCase(db, row.id).map((entry) => logEntryOf({ db, tables, measures: laidOut.garden.measures }, entry)),
     noLongerKnown: [

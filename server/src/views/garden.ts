@@ -1,20 +1,20 @@
-import type { GardenView, NotebookView, StepView, TodayView } from '@trowel/core/contract';
+import type { GardenView, StepView, TodayView } from '@trowel/core/contract';
 import { sunHours } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
 import { batchState } from '@trowel/core/mix';
-import { brewWords, choreWords, hindranceSays, keptWords } from '@trowel/core/wording';
+import { likelyAgain } from '@trowel/core/learn';
+import { brewWords, choreWords, hindranceSays, keptWords, likelyWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
-import { anyAway, anyBeds, anyBedsGone, anyPlantings, oneGarden } from '../store/garden';
-import { anyLog } from '../store/log';
-import { anyApplications, anyJobs, anyJobsDoneOn, anyMarkedInClosed, anyPlaces, type JobRow } from '../store/jobs';
+import { anyAway, anyBeds, anyBedsGone, anyPlantings, maybeOneBed, oneGarden } from '../store/garden';
+import { anyJobsDoneOn, anyMarkedInClosed, anyPlaces } from '../store/jobs';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { standInWeather } from '../weather/stand-in';
 import { keptOf } from './bench';
-import { anyBrews, batchOf, jobRemedy } from './job';
-import { logEntryOf } from './log';
+import { anyBrews, batchOf } from './job';
 import { jobName, stepsOf } from './jobs';
+import { happenedIn } from './learnt';
 import { layOut, placeOf, type Deps, type LaidOut } from './plan';
 import { historyOf } from './reading';
 
@@ -204,65 +204,10 @@ export function todayViewOf(deps: Deps): TodayView {
       return { date, rise, set, hours: [...hours] };
     }),
     openCases: anyOpenCases(db).length,
+    likely: likelyAgain(happenedIn(db), today).flatMap((one) => {
+      const bed = maybeOneBed(db, one.bed);
+      return bed ? [{ bedId: bed.id, says: likelyWords(one, bed.name, keptWords(tables, 'causes', one.cause)) }] : [];
+    }),
     brews: brewsToday(db, today),
-  };
-}
-
-/** Lines of the log that the notebook shows. */
-const logShown = 60;
-/** Outcomes that tell whether a remedy worked; given up, left alone or mistaken tells nothing of it. */
-const tells = ['solved', 'no-change', 'worse', 'plant-harmed'];
-
-/** Chosen is not tried: it was put on at least once, or it was to wait. */
-const wasTried = ({ db, tables }: Pick<Deps, 'db' | 'tables'>, row: JobRow): boolean =>
-  jobRemedy(tables, row)?.rung === 'leave' || anyApplications(db, row.id).length > 0;
-
-/** Two imagined trials, one good and one bad, keep few trials from looking sure (Laplace). */
-const imaginedTrials = 2;
-
-export function notebookViewOf({ db, tables }: Deps): NotebookView {
-  const { measures } = oneGarden(db);
-  const closed = anyCases(db).filter(({ status, outcome }) => status === 'closed' && tells.includes(outcome ?? 'left'));
-  const byRemedy = new Map<string, NotebookView['worked'][number]['cases']>();
-  for (const row of closed)
-    for (const remedy of new Set(
-      anyJobs(db, row.id)
-        .filter((job) => wasTried({ db, tables }, job))
-        .flatMap((job) => job.remedy ?? []),
-    ))
-      byRemedy.set(remedy, [
-        ...(byRemedy.get(remedy) ?? []),
-        { id: row.id, name: row.name, outcome: row.outcome ?? 'left', on: row.closed_on ?? row.opened_on },
-      ]);
-  const worked = [...byRemedy].map(([remedy, list]) => {
-    const solved = list.filter(({ outcome }) => outcome === 'solved').length;
-    return {
-      remedy,
-      remedyName: keptWords(tables, 'remedies', remedy),
-      tried: list.length,
-      solved,
-      cautiousRate: (solved + imaginedTrials / 2) / (list.length + imaginedTrials),
-      lastOn:
-        list
-          .map(({ on }) => on)
-          .sort()
-          .pop() ?? '',
-      cases: list,
-    };
-  });
-  return {
-    worked: worked.sort((a, b) => b.tried - a.tried || b.cautiousRate - a.cautiousRate),
-    places: anyBeds(db)
-      .flatMap(({ id, name }) =>
-        historyOf(db, id).map(({ cause, times, lastOn }) => ({
-          bedName: name,
-          cause,
-          causeName: keptWords(tables, 'causes', cause),
-          times,
-          lastOn,
-        })),
-      )
-      .sort((a, b) => b.times - a.times || b.lastOn.localeCompare(a.lastOn)),
-    log: anyLog(db, logShown).map((entry) => logEntryOf({ db, tables, measures }, entry)),
   };
 }

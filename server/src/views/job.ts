@@ -27,6 +27,7 @@ import {
   type BatchRow,
 } from '../store/bench';
 import { anyPlantingsIn, maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
+import { anyMoves } from '../store/moves';
 import { anyPlaces, anyStepsOf, type JobRow, type PlaceRow, type StepRow } from '../store/jobs';
 
 /**
@@ -56,7 +57,12 @@ export function roundOf(db: Db, row: JobRow, remedy: RemedyRow): RoundNow & { re
   const now = roundNow(
     remedy,
     all.map(({ on_date, ...event }) => ({ ...event, on: on_date })),
-    { chosenOn: row.chosen_on, everyDays: row.every_days, until: row.until_on },
+    {
+      chosenOn: row.chosen_on,
+      everyDays: row.every_days,
+      until: row.until_on,
+      begun: anyMoves(db, row.id).flatMap(({ round, from_on }) => (round === null ? [] : [{ round, from: from_on }])),
+    },
   );
   return { ...now, events: all.filter(({ round }) => round === now.round) };
 }

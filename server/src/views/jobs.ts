@@ -1,15 +1,13 @@
 import type { FollowResponse, JobView, StepView } from '@trowel/core/contract';
 import { sayFollow } from '@trowel/core/headless';
-import { follow, summarise, verdictNow } from '@trowel/core/follow';
+import { follow } from '@trowel/core/follow';
 import {
   asksFor,
-  countsOf,
   drawnMl,
+  faultsToAsk,
   fillsOf,
-  isReminder,
   jobVolume,
   passedSteps,
-  serves,
   sharesOf,
   type JobCounts,
 } from '@trowel/core/jobs';
@@ -17,13 +15,14 @@ import { fedFrom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import { addDays } from '@trowel/core/quantities';
 import { hindrances, sunHours, type Plan, type PlannedStep } from '@trowel/core/plan';
-import type { RemedyRow, StepSpec, Tables, Verdict } from '@trowel/core/tables';
+import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
 import {
   amountsWords,
   brewDrawnWords,
   carryWords,
   cautionLine,
   cautionWords,
+  faultWords,
   countedWords,
   haltedWords,
   joinsWords,
@@ -41,7 +40,7 @@ import {
 import type { Db } from '../database';
 import { maybeOneVessel } from '../store/bench';
 import { maybeOneCase, type CaseRow } from '../store/cases';
-import { anyCounts, maybeOneCount } from '../store/counts';
+import { maybeOneCount } from '../store/counts';
 import { anyBeds, anyBedsGone, maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
 import {
   anyApplications,
@@ -52,10 +51,12 @@ import {
   type PlaceRow,
   type StepRow,
 } from '../store/jobs';
+import { maybeDoing } from '../store/moves';
 import { standInWeather } from '../weather/stand-in';
 import { jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
 import { placeOf, type Deps, type LaidOut } from './plan';
 import { againstRound, applyCautions } from './step-safety';
+import { jobCounts, judgedBy, levelView } from './verdict';
 
 /** How a job is called: by its remedy, also where that is no longer known, or by the gardener's own words. */
 export const jobName = (tables: Tables, { remedy, wish, recipe }: Pick<JobRow, 'remedy' | 'wish' | 'recipe'>): string =>
@@ -212,7 +213,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
     on: count.on,
     isTreated: count.isTreated,
     counts: [...count.counts],
-    mean: Number(summarise(count.counts).mean.toFixed(2)),
+    ...levelView(count.counts, count.unit),
     when,
   });
   return {
@@ -261,12 +262,16 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
     counts: counts
       ? [
           ...[counts.untreatedBefore, counts.before].flatMap((count) => (count ? [viewOf('before')(count)] : [])),
-          ...[...counts.after, ...(counts.untreatedAfter ? [counts.untreatedAfter] : [])].map(viewOf('after')),
+          ...[...counts.after, ...counts.untreatedAfter].map(viewOf('after')),
         ]
       : [],
     steps: stepsOf(deps, laidOut, row),
     applied: appliedWords(db, tables, applied, remedy, laidOut.garden),
     follow: followOf(db, tables, row, laidOut.plan) ?? null,
+    doing: {
+      asks: remedy ? faultsToAsk(remedy).map((id) => ({ id, says: faultWords[id] })) : [],
+      missed: maybeDoing(db, row.id)?.missed ?? null,
+    },
   };
 }
 
@@ -366,70 +371,19 @@ function appliedWords(
   });
 }
 
-/** The counts that tell of a job. */
-export function jobCounts(
-  db: Db,
-  tables: Tables,
-  row: JobRow,
-  remedy: RemedyRow,
-  applied: readonly ApplicationRow[] = anyApplications(db, row.id),
-): JobCounts {
-  const all = anyCounts(db, { caseId: row.case_id, jobId: row.id }).filter((count) =>
-    serves(tables, count, { id: row.id, remedy }),
-  );
-  // What is left alone is counted from the first count on.
-  const firstAt = remedy.rung === 'leave' ? all.find(({ isTreated }) => isTreated)?.at : applied[0]?.at;
-  return countsOf(all, firstAt);
-}
-
-/** What a job is judged by; undefined while there is nothing to judge by. */
-function judgedBy(db: Db, tables: Tables, row: JobRow) {
-  const remedy = jobRemedy(tables, row);
-  if (!remedy || isReminder(remedy)) return undefined;
-  const applied = anyApplications(db, row.id);
-  const dates = [...new Set(applied.map(({ on_date }) => on_date))].sort();
-  const appliedOn = dates[0] ?? (remedy.rung === 'leave' ? row.chosen_on : undefined);
-  if (appliedOn === undefined) return undefined;
-  const { before, after, untreatedBefore, untreatedAfter } = jobCounts(db, tables, row, remedy, applied);
-  const last = after[after.length - 1];
-  if (!before || !last) return undefined;
-  const harm = after.filter(({ harmSeen }) => harmSeen).pop();
-  const strength = applied[applied.length - 1]?.strength ?? strengthOf(db, tables, row, remedy, appliedOn);
-  return {
-    remedy,
-    lastOn: last.on,
-    input: {
-      remedy,
-      appliedOn,
-      ...(dates.length > 0 ? { allAppliedOn: dates } : {}),
-      before: { on: before.on, counts: before.counts },
-      looks: after.map(({ on, counts }) => ({ on, counts })),
-      threshold: remedy.expect.clearBelow,
-      ...(untreatedBefore && untreatedAfter
-        ? { untreated: { before: untreatedBefore.counts, after: untreatedAfter.counts } }
-        : {}),
-      ...(harm ? { harmSeenOn: harm.on } : {}),
-      ...(strength === undefined ? {} : { strength }),
-    },
-  };
-}
-
-/** The verdict on one job, for lists; undefined while there is nothing to judge by. */
-export function verdictFor(db: Db, tables: Tables, row: JobRow): Verdict | undefined {
-  const found = judgedBy(db, tables, row);
-  return found && verdictNow(found.input);
-}
-
 /** The verdict on one job and what to do next, on the days of the plan; undefined while there is nothing to judge by. */
-function followOf(db: Db, tables: Tables, row: JobRow, plan: Plan): FollowResponse | undefined {
+export function followOf(db: Db, tables: Tables, row: JobRow, plan: Plan): FollowResponse | undefined {
   const found = judgedBy(db, tables, row);
   if (!found) return undefined;
   const { remedy, input, lastOn } = found;
-  const nextLook = plan.steps.find(({ job, step }) => job === row.id && step.phase === 'look');
+  const ownSteps = plan.steps.filter(({ job }) => job === row.id);
+  const nextLook = ownSteps.find(({ step }) => step.phase === 'look');
+  const nextRound = ownSteps.find(({ step }) => step.applies);
   const result = follow({
     ...input,
     ...(nextLook ? { nextLookOn: nextLook.date } : {}),
+    ...(nextRound ? { nextRoundOn: nextRound.date } : {}),
     against: againstRound(db, tables, row, remedy),
   });
-  return sayFollow(result, remedy, lastOn);
+  return sayFollow(result, remedy, lastOn, input);
 }

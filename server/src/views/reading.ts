@@ -16,6 +16,7 @@ import { thresholds } from '../store/clinic';
 import { maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
 import { familyBefore } from './grown';
 import { groundOf, recentWeather, soilEvidence } from './clinic';
+import { failedIn } from './verdict';
 
 /** From this chance on a past case counts as having been that cause. */
 const countsAsPast = 0.5;
@@ -49,7 +50,9 @@ export function situationOfCase(
   { db, tables, clock }: ReadingDeps,
   row: CaseRow,
 ): Situation &
-  Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'checksDone'>> & { measured: string[] } {
+  Required<Pick<Situation, 'setting' | 'month' | 'latitude' | 'history' | 'failed' | 'checksDone'>> & {
+    measured: string[];
+  } {
   const garden = oneGarden(db);
   const { today } = gardenTime(clock(), garden.time_zone);
   const bed = maybeOneBed(db, row.bed_id);
@@ -91,6 +94,7 @@ export function situationOfCase(
     })),
     ...(planting?.harvest_on ? { daysToHarvest: Math.max(0, daysBetween(today, planting.harvest_on)) } : {}),
     history: historyOf(db, row.bed_id, row.id).map(({ cause, times }) => ({ cause, times })),
+    failed: failedIn(db, tables, row.id),
     checksDone: anyChecksDone(db, row.id),
   };
 }

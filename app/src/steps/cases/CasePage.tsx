@@ -60,6 +60,7 @@ function useReading(
     const choice = chooseRemedies(knowledge, weighing, {
       setting: view.situation.setting,
       recent: view.recent,
+      experience: view.experience,
       ...seasonOfPlace(view.situation),
       ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }),
       ...(view.situation.daysToHarvest === undefined ? {} : { daysToHarvest: view.situation.daysToHarvest }),
@@ -71,7 +72,7 @@ function useReading(
       ...(garden.cupboard.length > 0 ? { cupboard: garden.cupboard.map(({ ingredient }) => ingredient) } : {}),
     });
     return { weighing, choice };
-  }, [knowledge, view.situation, view.recent, settled, whole, garden, facts]);
+  }, [knowledge, view.situation, view.recent, view.experience, settled, whole, garden, facts]);
 }
 
 interface OpenCaseProps {

@@ -21,11 +21,11 @@ export function NewCasePage() {
   const openCase = useAct('openCase');
   const addEvidence = useAct('addEvidence');
   // A plate that was recognised comes along.
-  const { sign, name } = useLocalSearchParams<{ sign?: string; name?: string }>();
+  const { sign, name, bed } = useLocalSearchParams<{ sign?: string; name?: string; bed?: string }>();
   const router = useRouter();
   const tell = useNotice();
   const wide = useIsWide();
-  const [chosen, setChosen] = useState<string>();
+  const [chosen, setChosen] = useState<string | undefined>(bed);
   const open = (bedId: string, plantingId?: string) =>
     openCase.mutate(
       { body: { bedId, ...(plantingId === undefined ? {} : { plantingId }) } },

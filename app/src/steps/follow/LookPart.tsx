@@ -1,15 +1,18 @@
-import type { CaseOutcome, CaseView, FollowResponse, JobView } from '@trowel/core/contract';
+import type { CaseView, JobView } from '@trowel/core/contract';
 import { plainNumber } from '@trowel/core/quantities';
-import { dayAndMonth, endedWords, fewerWords, verdictWords } from '@trowel/core/wording';
+import { dayAndMonth } from '@trowel/core/wording';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
+import { CloseButton } from './CloseButton';
 import { Counter } from './Counter';
 import { CountsChart } from './CountsChart';
+import { VerdictCard } from './VerdictCard';
 
 /** Looking again: count as before, see the change with its uncertainty, and take the next move. */
 export function LookPart({ view }: { view: CaseView }) {
@@ -23,32 +26,27 @@ export function LookPart({ view }: { view: CaseView }) {
         </Sheet>
       )}
       {shown.map((job) => (
-        <JobLook key={job.id} job={job} caseId={view.summary.id} isOpen={view.summary.status === 'open'} />
+        <JobLook key={job.id} job={job} isOpen={view.summary.status === 'open'} />
       ))}
+      <Row>
+        <LinkButton href={`/cases/sheet?id=${view.summary.id}`} kind="other">
+          Sheet for an expert
+        </LinkButton>
+      </Row>
       <CloseCase view={view} />
     </View>
   );
 }
 
 /** Counting for one job: what was counted, what that says, and the next count. */
-export function JobLook({
-  job,
-  caseId,
-  isOpen,
-  title = job.remedyName,
-}: {
-  job: JobView;
-  caseId: string | null;
-  isOpen: boolean;
-  title?: string;
-}) {
+export function JobLook({ job, isOpen, title = job.remedyName }: { job: JobView; isOpen: boolean; title?: string }) {
   const { counts, measuredBy, wantsCount } = job;
   return (
     <View style={{ gap: space.s }}>
       <Heading>{title}</Heading>
-      {job.follow && <VerdictCard follow={job.follow} {...(isOpen && caseId !== null ? { caseId } : {})} />}
-      <CountsChart counts={counts} clearBelow={measuredBy.clearBelow} />
-      <LeftAlone counts={counts} />
+      {job.follow && <VerdictCard job={job} follow={job.follow} isOpen={isOpen && job.endedOn === null} />}
+      <CountsChart counts={counts} applied={job.applied} clearBelow={measuredBy.clearBelow} />
+      <LeftAlone counts={counts} isOpen={isOpen} />
       {isOpen && (
         <Counter
           jobId={job.id}
@@ -67,71 +65,26 @@ export function JobLook({
 }
 
 /** How those fared that were left as they are: what would have happened anyway. */
-function LeftAlone({ counts }: Pick<JobView, 'counts'>) {
+function LeftAlone({ counts, isOpen }: Pick<JobView, 'counts'> & { isOpen: boolean }) {
+  const takeBack = useAct('takeBackCount');
+  const tell = useNotice();
   const left = counts.filter(({ isTreated }) => !isTreated);
   if (left.length === 0) return null;
+  const leaveOut = () => {
+    for (const { id } of left) takeBack.mutate({ id }, { onError: (error) => tell({ says: error.message }) });
+    tell({ says: 'They are no longer compared with.' });
+  };
   return (
-    <Small>{`Left as they are: ${left.map(({ mean, on }) => `${plainNumber(mean)} on ${dayAndMonth(on)}`).join(', then ')}.${left.length < 2 ? ' Count them again at the next look: what falls there too was not the remedy.' : ''}`}</Small>
-  );
-}
-
-/** @param caseId of the open case, which can be closed when it is solved */
-function VerdictCard({ follow, caseId }: { follow: FollowResponse; caseId?: string }) {
-  const tone =
-    follow.verdict === 'solved' || follow.verdict === 'on-the-way'
-      ? 'good'
-      : follow.verdict === 'worse' || follow.verdict === 'plant-harmed'
-        ? 'stop'
-        : 'warn';
-  return (
-    <Sheet tone={tone}>
-      <Heading>{verdictWords[follow.verdict]}</Heading>
-      <Body>{follow.says}</Body>
-      {follow.change && (
-        <Small>{`Change: ${fewerWords(follow.change.reduction)}; nine times in ten it lies between ${fewerWords(follow.change.low)} and ${fewerWords(follow.change.high)}.`}</Small>
+    <View style={{ gap: space.xs }}>
+      <Small>{`Left as they are: ${left.map(({ mean, on }) => `${plainNumber(mean)} on ${dayAndMonth(on)}`).join(', then ')}.${left.length < 2 ? ' Count them again at the next look: what falls there too was not the remedy.' : ''}`}</Small>
+      {isOpen && (
+        <Row>
+          <Button disabled={takeBack.isPending} onPress={leaveOut}>
+            They were treated too: leave them out
+          </Button>
+        </Row>
       )}
-      <Small strong>Next</Small>
-      {follow.next.map((move) => (
-        <Body key={move.kind}>{`· ${move.says}`}</Body>
-      ))}
-      {follow.verdict === 'solved' && caseId !== undefined && (
-        <CloseButton caseId={caseId} outcome="solved" label="Close it as solved" />
-      )}
-    </Sheet>
-  );
-}
-
-function CloseButton({
-  caseId,
-  outcome,
-  label,
-  kind = 'main',
-}: {
-  caseId: string;
-  outcome: CaseOutcome;
-  label: string;
-  kind?: 'main' | 'other';
-}) {
-  const closeCase = useAct('closeCase');
-  const reopenCase = useAct('reopenCase');
-  const tell = useNotice();
-  const reopen = () => reopenCase.mutate({ id: caseId });
-  return (
-    <Button
-      kind={kind}
-      disabled={closeCase.isPending}
-      onPress={() =>
-        closeCase.mutate(
-          { id: caseId, body: { outcome } },
-          {
-            onSuccess: ({ jobs }) => tell({ says: `The case is closed. ${endedWords(jobs)}`.trim(), undo: reopen }),
-            onError: (error) => tell({ says: error.message }),
-          },
-        )
-      }
-    >
-      {label}
-    </Button>
+    </View>
   );
 }
 

@@ -88,12 +88,19 @@ describe('the picture of the counts', () => {
     counts,
     isTreated,
     mean: counts.reduce((sum, count) => sum + count, 0) / counts.length,
+    low: 0,
+    high: 40,
   });
 
   test('every leaf is a dot, every look a mean, and the level to act on a line', () => {
     const { container } = draw(
       <CountsChart
-        counts={[look('a', '2026-06-01', 'before', [10, 20, 30]), look('b', '2026-06-08', 'after', [0, 3, 6])]}
+        counts={[
+          look('a', '2026-06-01', 'before', [10, 20, 30]),
+          look('b', '2026-06-08', 'after', [0, 3, 6]),
+          look('u', '2026-06-08', 'after', [40], false),
+        ]}
+        applied={[{ on: '2026-06-01', says: '' }]}
         clearBelow={5}
       />,
     );
@@ -102,11 +109,14 @@ describe('the picture of the counts', () => {
       'Counts: 20 on 1 June, 3 on 8 June',
     );
     expect(page()).toContain('act above');
+    // What was left alone is a square, and no part of the summary; the blade under the line is the spray.
+    expect(container.querySelectorAll('rect')).toHaveLength(1);
+    expect(page()).toMatch(/Blade under the line.*Squares/);
   });
 
-  test('the leaves of an untreated plant are no part of it; without any look there is no picture', () => {
+  test('without any look at the treated there is no picture', () => {
     const untreated = [look('u', '2026-06-01', 'before', [4], false)];
-    const { container } = draw(<CountsChart counts={untreated} clearBelow={5} />);
+    const { container } = draw(<CountsChart counts={untreated} applied={[]} clearBelow={5} />);
     expect(container.querySelector('svg')).toBeNull();
   });
 });
@@ -129,6 +139,8 @@ describe('looking again, in a case', () => {
     expect(page()).toContain(judged?.follow?.says ?? 'x');
     expect(page()).toMatch(/nine times in ten it lies between/);
     for (const { says } of judged?.follow?.next ?? []) expect(page()).toContain(says);
+    press('How this was worked out');
+    for (const line of judged?.follow?.working ?? ['nothing']) expect(page()).toContain(line);
   });
 
   test('a case is closed as it was, told, and opened again by undo', async () => {

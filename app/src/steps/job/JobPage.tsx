@@ -44,7 +44,7 @@ function WorkOrder({ job, garden }: { job: JobView; garden: GardenView }) {
       </View>
       {isOwn && job.isPutOn && job.measuredBy.what !== '' && (
         <View style={column}>
-          <JobLook job={job} caseId={null} isOpen={job.endedOn === null} title="Does it help?" />
+          <JobLook job={job} isOpen={job.endedOn === null} title="Does it help?" />
         </View>
       )}
     </View>

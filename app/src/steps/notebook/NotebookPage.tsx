@@ -1,67 +1,46 @@
-import { fullDate, lowerFirst, monthAndYear, shortDay } from '@trowel/core/wording/everyday';
+import type { NotebookView } from '@trowel/core/contract';
+import { lowerFirst, monthAndYear } from '@trowel/core/wording/everyday';
 import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useNotebook } from '@/api/queries';
-import { outcomeWords } from '@/wording/cases';
-import { space, useRoles } from '@/theme/theme';
+import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Empty, Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { LogPart } from './LogPart';
+import { Trials } from './Trials';
 
 /** What worked here, which place had what, and everything that was done. */
 export function NotebookPage() {
   const query = useNotebook();
-  const wide = useIsWide();
   return (
     <Page wide>
       <Heading rank={1}>Notebook</Heading>
-      <Row wrap>
-        <LinkButton href="/practice" kind="other">
-          Practise reading
-        </LinkButton>
-        <LinkButton href="/plates" kind="other">
-          All plates
-        </LinkButton>
-      </Row>
       <Loaded query={query}>
-        {({ worked, places, log }) => (
+        {({ worked, places, years, log }) => (
           <>
-            <Heading>What worked here</Heading>
-            {worked.length === 0 && (
-              <Empty title="Nothing closed yet">
-                <Body>When a case is closed, its remedies are remembered here with how often they helped.</Body>
-              </Empty>
-            )}
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.m }}>
-              {worked.map((row) => (
-                <View key={row.remedy} style={{ width: wide ? '48.5%' : '100%' }}>
-                  <Sheet>
-                    <Heading rank={3}>{row.remedyName}</Heading>
-                    <Trials tried={row.tried} solved={row.solved} rate={row.cautiousRate} />
-                    {row.cases.map((past) => (
-                      <Link key={past.id} href={`/cases/${past.id}?part=look`}>
-                        <Small
-                          style={{ textDecorationLine: 'underline' }}
-                        >{`${past.name}: ${lowerFirst(outcomeWords[past.outcome] ?? past.outcome)}, ${fullDate(past.on)}`}</Small>
-                      </Link>
-                    ))}
-                  </Sheet>
-                </View>
-              ))}
-            </View>
+            <Row wrap>
+              {years[0] !== undefined && (
+                <LinkButton href={`/notebook/review?year=${years[0]}`} kind="main">
+                  {`Look back on ${years[0]}`}
+                </LinkButton>
+              )}
+              <LinkButton href="/practice" kind="other">
+                Practise reading
+              </LinkButton>
+              <LinkButton href="/plates" kind="other">
+                All plates
+              </LinkButton>
+            </Row>
+            <Worked worked={worked} />
             {places.length > 0 && <Heading>Which place had what</Heading>}
             {places.map(({ bedName, cause, causeName, times, lastOn }) => (
               <Body
                 key={`${bedName}${cause}`}
               >{`${bedName}: ${lowerFirst(causeName)}, ${times === 1 ? 'once' : `${times} times`}, last in ${monthAndYear(lastOn)}`}</Body>
             ))}
-            <Heading>Everything that was done</Heading>
-            <View style={{ gap: 4 }}>
-              {log.map(({ id, on, says }) => (
-                <Small key={id}>{`${shortDay(on)} · ${says}`}</Small>
-              ))}
-            </View>
+            <LogPart log={log} />
           </>
         )}
       </Loaded>
@@ -69,27 +48,35 @@ export function NotebookPage() {
   );
 }
 
-/** One mark for each time it was tried: filled where it helped. */
-function Trials({ tried, solved, rate }: { tried: number; solved: number; rate: number }) {
-  const roles = useRoles();
+function Worked({ worked }: Pick<NotebookView, 'worked'>) {
+  const wide = useIsWide();
   return (
-    <View style={{ gap: 4 }}>
-      <Row gap={4} wrap>
-        {Array.from({ length: tried }, (_, index) => (
-          <View
-            key={index}
-            style={{
-              width: 18,
-              height: 18,
-              borderRadius: 9,
-              borderWidth: 2,
-              borderColor: roles.text,
-              backgroundColor: index < solved ? roles.act : 'transparent',
-            }}
-          />
+    <>
+      <Heading>What worked here</Heading>
+      {worked.length === 0 && (
+        <Empty title="Nothing judged yet">
+          <Body>When something was put on and counted again, or its case is closed, it is remembered here.</Body>
+        </Empty>
+      )}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.m }}>
+        {worked.map((row) => (
+          <View key={`${row.remedy}${row.cause}`} style={{ width: wide ? '48.5%' : '100%' }}>
+            <Sheet>
+              <Heading rank={3}>
+                {row.causeName === null ? row.remedyName : `${row.remedyName}, against ${lowerFirst(row.causeName)}`}
+              </Heading>
+              <Trials cases={row.cases} share={row.share} />
+              <Body>{row.says}</Body>
+              {row.strengths !== null && <Small>{row.strengths}</Small>}
+              {row.cases.map((past) => (
+                <Link key={past.id} href={`/cases/${past.id}?part=look`}>
+                  <Small style={{ textDecorationLine: 'underline' }}>{past.says}</Small>
+                </Link>
+              ))}
+            </Sheet>
+          </View>
         ))}
-      </Row>
-      <Small>{`Helped ${solved} of ${tried} ${tried === 1 ? 'time' : 'times'}. With so few, count on about ${Math.round(rate * 10)} in 10.`}</Small>
-    </View>
+      </View>
+    </>
   );
 }

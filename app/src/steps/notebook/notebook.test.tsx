@@ -31,7 +31,7 @@ describe('the notebook', () => {
   test('of a garden that has closed nothing says so, and leads to plates and practice', async () => {
     openGarden();
     draw(<NotebookPage />);
-    await reads('Nothing closed yet');
+    await reads('Nothing judged yet');
     expect(hrefs()).toEqual(expect.arrayContaining(['/practice', '/plates']));
     expect(page()).not.toContain('Which place had what');
   });
@@ -42,9 +42,9 @@ describe('the notebook', () => {
     draw(<NotebookPage />);
     await reads('What worked here');
     const worked = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
-    expect(worked?.solved).toBeGreaterThanOrEqual(1);
-    expect(worked?.cautiousRate).toBeLessThan(1);
-    expect(page()).toContain(`Helped ${worked?.solved} of ${worked?.tried}`);
+    expect(worked?.worked).toBeGreaterThanOrEqual(1);
+    expect(worked?.share?.high).toBeLessThan(1);
+    expect(page()).toContain(worked?.says ?? 'x');
     expect(hrefs()).toContain(`/cases/${id}?part=look`);
   });
 
@@ -53,12 +53,12 @@ describe('the notebook', () => {
     const before = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
     closeOne(garden, 'no-change');
     const after = garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet');
-    expect(after?.tried).toBe((before?.tried ?? 0) + 1);
-    expect(after?.solved).toBe(before?.solved ?? 0);
+    expect(after?.failed).toBe((before?.failed ?? 0) + 1);
+    expect(after?.worked).toBe(before?.worked ?? 0);
     // Chosen and never done, or given up, tells nothing of it.
     closeOne(garden, 'solved', false);
     closeOne(garden, 'given-up');
-    expect(garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet')?.tried).toBe(after?.tried);
+    expect(garden.read('notebook').worked.find(({ remedy }) => remedy === 'water-jet')).toEqual(after);
     draw(<NotebookPage />);
     await reads('Everything that was done');
   });

@@ -130,6 +130,15 @@ function Due({ view }: { view: TodayView }) {
       {view.marked.map((marked) => (
         <Marked key={marked.jobId} marked={marked} today={view.today} />
       ))}
+      {view.likely.map(({ bedId, says }) => (
+        <Sheet key={`${bedId}${says}`} tone="deep">
+          <Heading rank={3}>Look out for</Heading>
+          <Body>{says}</Body>
+          <Row>
+            <LinkButton href={`/cases/new?bed=${bedId}`}>It is there: new case</LinkButton>
+          </Row>
+        </Sheet>
+      ))}
       {view.stuck.length > 0 && <Heading rank={3}>Waiting for better weather</Heading>}
       {view.stuck.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />

@@ -16,6 +16,7 @@ import {
   avoidNotes,
   chanceLine,
   counted,
+  failedWords,
   lowerFirst,
   contributionWords,
   mindChangerWords,
@@ -83,11 +84,15 @@ export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing
 }
 
 function CauseCard({ cause, own }: { cause: WeighedCause; own: number | undefined }) {
+  const knowledge = useKnowledge();
   return (
     <Openable head={<Bar name={cause.row.name} chance={cause.probability} />} label={cause.row.name}>
       <Body>{cause.row.plain}</Body>
       <Reasons title="Speaks for it" list={cause.because} />
       <Reasons title="Speaks against it" list={cause.against} />
+      {cause.failed.map((id) => (
+        <Body key={id}>{failedWords(rowById(knowledge.remedies, id, 'remedies'))}</Body>
+      ))}
       {cause.row.threshold && <OwnThreshold cause={cause} own={own} />}
       <Small>{`How well this is known: ${gradeWords[cause.row.grade]}.`}</Small>
     </Openable>

@@ -1,0 +1,2 @@
+export * from './experience';
+export * from './season';

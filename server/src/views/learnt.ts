@@ -1,0 +1,87 @@
+import type { CaseOutcome } from '@trowel/core/contract';
+import { endOf, learntOf, type Happened, type Learnt, type Trial } from '@trowel/core/learn';
+import { verdictNow } from '@trowel/core/follow';
+import type { CauseId, Tables, TrialEnd } from '@trowel/core/tables';
+import type { Db } from '../database';
+import { anyCases, type CaseRow } from '../store/cases';
+import { anyApplications, anyJobs, type JobRow } from '../store/jobs';
+import { maybeDoing } from '../store/moves';
+import { writtenSoFar } from '../store/rows';
+import { jobRemedy } from './job';
+import { judgedBy } from './verdict';
+
+/** A trial with the case in which it was made. */
+export interface TrialIn extends Trial {
+  readonly jobId: string;
+  readonly row: CaseRow;
+}
+
+/** From this chance on a case counts as having been that. */
+const countsAs = 0.5;
+
+export const causeOf = ({ reading }: CaseRow): CauseId | undefined =>
+  reading.causes.find(({ probability }) => probability >= countsAs)?.id;
+
+/** What an outcome says of the remedies that were put on; given up, left alone or mistaken says nothing. */
+const byOutcome: Partial<Record<CaseOutcome, TrialEnd>> = {
+  solved: 'worked',
+  'no-change': 'failed',
+  worse: 'failed',
+  'plant-harmed': 'harmed',
+};
+
+/** Every time that a remedy was put on in a case, worked out again only when something was written. */
+export function trialsOf(db: Db, tables: Tables): readonly TrialIn[] {
+  const of = writtenSoFar(db);
+  const last = lastTrials.get(db);
+  if (last?.of === of && last.tables === tables) return last.trials;
+  const trials = anyCases(db).flatMap((row) => anyJobs(db, row.id).flatMap((job) => trialOf(db, tables, row, job)));
+  lastTrials.set(db, { of, tables, trials });
+  return trials;
+}
+const lastTrials = new WeakMap<Db, { of: unknown; tables: Tables; trials: readonly TrialIn[] }>();
+
+function trialOf(db: Db, tables: Tables, row: CaseRow, job: JobRow): TrialIn[] {
+  const remedy = jobRemedy(tables, job);
+  if (!remedy || job.remedy === null) return [];
+  const applied = anyApplications(db, job.id);
+  // Chosen is not tried: it was put on at least once, or it was to wait.
+  if (applied.length === 0 && remedy.rung !== 'leave') return [];
+  const judged = judgedBy(db, tables, job);
+  const wasMissed = (maybeDoing(db, job.id)?.missed.length ?? 0) > 0;
+  const counted = judged && endOf(verdictNow(judged.input), wasMissed);
+  const said = row.status === 'closed' && row.outcome !== null ? byOutcome[row.outcome] : undefined;
+  // Counts that leave it open are settled by what the gardener says at the end.
+  const isCounted = counted !== undefined && counted !== 'open';
+  const strength = applied[applied.length - 1]?.strength ?? undefined;
+  return [
+    {
+      remedy: job.remedy,
+      cause: causeOf(row),
+      end: isCounted ? counted : (said ?? 'open'),
+      isCounted,
+      strength,
+      on: applied[0]?.on_date ?? job.chosen_on,
+      jobId: job.id,
+      row,
+    },
+  ];
+}
+
+/** What this garden has learnt of each remedy against a cause. */
+export function learntAgainst(db: Db, tables: Tables, causes: readonly CauseId[]): Learnt[] {
+  const meant = new Set<string>(causes);
+  const trials = trialsOf(db, tables).filter(({ cause }) => cause !== undefined && causes.includes(cause));
+  return [...new Set(trials.map(({ remedy }) => remedy))].flatMap((id) => {
+    const row = tables.remedies.find((remedy) => remedy.id === id);
+    const fits = Math.max(0.3, ...(row?.targets ?? []).filter(({ of }) => meant.has(of)).map((one) => one.fits));
+    return (row && learntOf(row, trials, fits)) ?? [];
+  });
+}
+
+/** What each place had, for what comes again. */
+export const happenedIn = (db: Db): Happened[] =>
+  anyCases(db).flatMap((row) => {
+    const cause = row.outcome === 'mistaken' ? undefined : causeOf(row);
+    return cause === undefined ? [] : [{ bed: row.bed_id, cause, on: row.opened_on }];
+  });

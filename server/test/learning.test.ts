@@ -1,0 +1,122 @@
+import { caseView, notebookView, reviewView, todayView } from '@trowel/core/contract';
+import { bedWithCurrants, callsOf, newWorld, type World } from './world';
+
+let world: World;
+beforeEach(() => (world = newWorld()));
+afterEach(() => world.close());
+const { post, refused } = callsOf(() => world);
+const notebook = async () => notebookView.parse((await world.api.get('/api/notebook').expect(200)).body);
+const review = async (year: number) => reviewView.parse((await world.api.get(`/api/review/${year}`).expect(200)).body);
+
+/** Aphids on the currants, sprayed with soap on a day of June, counted before and four and nine days after. */
+async function season(year: number, where: { bedId: string; plantingId: string }, after: readonly number[]) {
+  const at = (day: number) => world.setNow(`${year}-06-${String(day).padStart(2, '0')}T17:00:00Z`);
+  at(10);
+  const { id = '' } = await post('/cases', where);
+  await post(`/cases/${id}/evidence`, {
+    said: 'sticky curled leaves',
+    items: [{ sign: 'clusters', state: 'seen' }],
+  });
+  const { id: jobId = '' } = await post(`/cases/${id}/remedies`, { remedy: 'soap-spray' });
+  await post('/counts', { jobId, counts: [22, 3, 40, 0, 18, 31, 9, 27, 2, 14] });
+  await post('/steps', { jobId, step: 'test-leaf', outcome: 'done' });
+  at(12);
+  await post('/steps', { jobId, step: 'test-look', outcome: 'done', result: 'unharmed' });
+  const view = caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body);
+  const acknowledged = view.jobs[0]?.steps
+    .find(({ step }) => step === 'spray')
+    ?.cautions.flatMap(({ rule }) => rule ?? []);
+  await post('/steps', { jobId, step: 'spray', outcome: 'done', acknowledged });
+  for (const day of [16, 24]) {
+    at(day);
+    await post('/counts', { jobId, counts: after });
+  }
+  return { id, jobId };
+}
+const gone = [0, 0, 1, 0, 0, 2, 0, 0, 0, 0];
+const asMany = [20, 6, 38, 1, 17, 29, 12, 25, 3, 15];
+
+describe('what a garden learns', () => {
+  test('one trial is no rate; two years on, figures with a range, the strength, and the case of each', async () => {
+    const where = await bedWithCurrants(world);
+    const first = await season(2026, where, gone);
+    expect((await notebook()).worked).toMatchObject([
+      { remedy: 'soap-spray', cause: 'aphids', worked: 1, failed: 0, strengths: 'Worked at 1 % by volume.' },
+    ]);
+    expect((await notebook()).worked[0]?.says).toMatch(/^Helped 1 of 1 time\. Too few to count on/);
+    await post(`/cases/${first.id}/close`, { outcome: 'solved' });
+    const second = await season(2027, where, asMany);
+    await post(`/cases/${second.id}/close`, { outcome: 'no-change' });
+    await season(2028, where, gone);
+    const [soap] = (await notebook()).worked;
+    expect(soap).toMatchObject({ worked: 2, failed: 1 });
+    expect(soap?.says).toMatch(/^Helped 2 of 3 times\. Count on \d to \d+ times in 10\.$/);
+    expect(soap?.cases).toHaveLength(3);
+  });
+
+  test('the next choice in that garden is told of it, and ranks it lower where it failed', async () => {
+    const where = await bedWithCurrants(world);
+    await season(2026, where, asMany);
+    world.setNow('2027-06-10T17:00:00Z');
+    const { id } = await post('/cases', where);
+    await post(`/cases/${id}/evidence`, { items: [{ sign: 'clusters', state: 'seen' }] });
+    const { experience } = caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body);
+    expect(experience).toMatchObject([{ remedy: 'soap-spray', worked: 0, failed: 1 }]);
+    expect(experience[0]?.factor).toBeLessThan(1);
+  });
+
+  test('a place that had it last year is told of ten days ahead, and no longer once it is past', async () => {
+    const where = await bedWithCurrants(world);
+    await season(2026, where, gone);
+    const likely = async (now: string) => {
+      world.setNow(now);
+      return todayView.parse((await world.api.get('/api/today').expect(200)).body).likely;
+    };
+    expect(await likely('2027-05-25T09:00:00Z')).toEqual([]);
+    expect(await likely('2027-06-02T09:00:00Z')).toMatchObject([
+      { bedId: where.bedId, says: expect.stringMatching(/^Long Bed: aphids about 10 June in 2026/i) },
+    ]);
+    expect(await likely('2027-07-02T09:00:00Z')).toEqual([]);
+  });
+
+  test('each line of the log names its case and can be sought by place, plant, cause and remedy', async () => {
+    const where = await bedWithCurrants(world);
+    await season(2026, where, gone);
+    const { log } = await notebook();
+    const spray = log.find(({ says }) => /1 % by volume/.test(says));
+    expect(spray?.about).toMatchObject({ beds: ['Long Bed'], remedy: expect.stringMatching(/soap/i) });
+    expect(spray?.about.caseName).not.toBeNull();
+    expect(spray?.about.cause).toMatch(/aphid/i);
+    expect(spray?.about.plants).toHaveLength(1);
+    expect(log.filter(({ about }) => about.caseName !== null).length).toBeGreaterThan(5);
+  });
+});
+
+describe('a year looked back on', () => {
+  test('what came, what worked, what was found late, month by month', async () => {
+    const where = await bedWithCurrants(world);
+    const { id } = await season(2026, where, gone);
+    await post(`/cases/${id}/close`, { outcome: 'solved' });
+    const view = await review(2026);
+    expect(view.years).toEqual([2026]);
+    expect(view.came).toMatchObject([{ cause: 'aphids', times: 1, says: 'Long Bed, first on 10 June' }]);
+    expect(view.worked).toMatchObject([{ says: expect.stringMatching(/^Helped 1 of 1 time/) }]);
+    expect(view.notWorth).toEqual([]);
+    // 16.6 a leaf where ten is the level to act on.
+    expect(view.earlier).toMatchObject([{ bedName: 'Long Bed', says: expect.stringMatching(/1\.7 times.*31 May/) }]);
+    // Counted and tried on the 10th, sprayed on the 12th, looked on the 16th and 24th.
+    expect(view.months[5]).toMatchObject({ cases: 1 });
+    expect(view.months[5]?.visits).toBeGreaterThanOrEqual(3);
+    expect(view.months.filter(({ cases, visits }) => cases + visits > 0)).toHaveLength(1);
+    expect(view.says[0]).toMatch(/1 trouble was looked into; 1 of them was solved/);
+  });
+
+  test('what failed was not worth making; an empty year says so; a year that is none is refused', async () => {
+    const where = await bedWithCurrants(world);
+    await season(2026, where, asMany);
+    expect((await review(2026)).notWorth).toMatchObject([{ says: expect.stringMatching(/did not help/) }]);
+    expect((await review(2020)).says).toEqual(['Nothing was written down in 2020.']);
+    await world.api.get('/api/review/soon').expect(422);
+    await refused('/review/2026', {}, 404);
+  });
+});
