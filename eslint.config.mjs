@@ -35,6 +35,7 @@ const floors = [
   'plan',
   'follow',
   'learn',
+  'simulate',
   'practice',
   'integrity',
   'wording',

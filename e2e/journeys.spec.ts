@@ -82,6 +82,29 @@ test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
   });
 });
 
+test('5: did it work? counted again, told with its doubt, reckoned ahead, and printed for an expert', async ({
+  page,
+}) => {
+  const errors = watchErrors(page);
+  await page.goto('/cases');
+  await page.getByRole('link', { name: /Gooseberries, curled tips/ }).click();
+  await page.getByRole('tab', { name: 'Look' }).click();
+  await count(page, [3, 0, 9, 1, 4, 12, 0, 2, 6, 1]);
+  await expect(page.getByRole('heading', { name: 'On the way' })).toBeVisible();
+  await expect(page.getByText(/nine times in ten it lies between/)).toBeVisible();
+  await page.getByRole('button', { name: 'How this was worked out' }).click();
+  await expect(page.getByText(/Nothing was left alone to compare with/)).toBeVisible();
+  // Two thousand summers, on a thread of their own.
+  await page.getByRole('button', { name: 'What if …' }).click();
+  await expect(page.getByRole('heading', { name: 'Undersides are missed' })).toBeVisible();
+  await expect(page.getByText(/Below the level to act on: by/).first()).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Sheet for an expert' }).click();
+  await expect(page.getByRole('heading', { name: 'What to send or take along' })).toBeVisible();
+  await expectAccessible(page);
+  expect(errors).toEqual([]);
+});
+
 test('6: pale leaves on blueberries are not fed nitrogen', async ({ page }) => {
   await openCase(page, 'Blueberries in pots');
   await say(page, 'pale new leaves');
@@ -488,6 +511,7 @@ test.describe('everyday', () => {
     ['/bench?part=ask', /^Bench$/],
     ['/garden', /The walled plot at Skerrow Bay/],
     ['/notebook', /^Notebook$/],
+    ['/notebook/review?year=2025', /Skerrow Bay, 2025/],
     ['/plates', /^Plates$/],
     ['/practice', /^Practice$/],
     ['/bench?part=work&tool=mulch', /^Bench$/],

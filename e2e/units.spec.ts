@@ -50,6 +50,7 @@ test('every screen, looking for strangers among the units', async ({ page, reque
     '/garden',
     '/garden/long-bed',
     '/notebook',
+    '/notebook/review?year=2025',
     '/plates',
     '/practice',
     '/labels',

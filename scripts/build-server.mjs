@@ -9,7 +9,7 @@ await build({
   target: 'node20',
   format: 'esm',
   // highs finds its WebAssembly beside itself.
-  external: ['better-sqlite3', 'express', 'compression', 'highs'],
+  external: ['better-sqlite3', 'express', 'compression', 'highs', 'city-timezones'],
   loader: { '.sql': 'text' },
   banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   logLevel: 'warning',

@@ -6,6 +6,7 @@ import { conditions } from './conditions';
 import { courses } from './courses';
 import { ingredients } from './ingredients';
 import { keepApart } from './keep-apart';
+import { life, reaches } from './life';
 import { classes } from './limits/classes';
 import { areaLimits, limits, paces, temperatures } from './limits';
 import { plants } from './plants';
@@ -45,6 +46,8 @@ export const knowledge: Tables = {
   courses,
   combinations,
   specimens,
+  life,
+  reaches,
   retired,
   regret,
 };

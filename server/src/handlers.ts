@@ -18,7 +18,9 @@ import { bedViewOf, practiceViewOf } from './views/clinic';
 import { gardenViewOf, todayViewOf } from './views/garden';
 import { notebookViewOf } from './views/notebook';
 import { reviewViewOf } from './views/review';
+import { townsLike } from './towns';
 import { layOut, type Deps } from './views/plan';
+import { whatIfViewOf } from './views/what-if';
 import { standInWeather } from './weather/stand-in';
 
 /** One handler for each call of the table; one that is missing, or of another shape, does not compile. */
@@ -39,12 +41,14 @@ export const reads: Reads = {
   cases: caseSummaries,
   oneCase: (deps, id) => caseViewOf(deps, found(maybeOneCase(deps.db, id), 'case', id)),
   job: (deps, id) => jobViewOf(deps, layOut(deps), found(maybeOneJob(deps.db, id), 'job', id)),
+  whatIf: (deps, id) => whatIfViewOf(deps, found(maybeOneJob(deps.db, id), 'job', id)),
   bed: (deps, id) => found(bedViewOf(deps, id), 'bed', id),
   bench: benchViewOf,
   recipe: ({ db }, id) => found(maybeOneRecipe(db, id), 'recipe', id).document,
   practice: practiceViewOf,
   notebook: notebookViewOf,
   review: reviewViewOf,
+  towns: (_deps, id) => townsLike(id),
   knowledge: ({ tables }) => countRows(tables),
   health: () => ({ ok: true }),
 };

@@ -1,4 +1,5 @@
 import fs from 'node:fs';
+import { prepareTowns } from './towns';
 import { createServer, type Server } from 'node:http';
 import path from 'node:path';
 import { knowledge } from '@trowel/knowledge/reader';
@@ -47,6 +48,7 @@ export async function serve(options: ServeOptions): Promise<void> {
   process.umask(0o077);
   const clock = clockFrom(options.now);
   const door = await listen(options.port);
+  await prepareTowns();
   const db = await openData(options, clock);
   const deps = { db, tables: knowledge, clock };
   const planning = planner(deps, options.program, (broken) =>

@@ -43,7 +43,7 @@ describe('what a garden learns', () => {
     expect((await notebook()).worked).toMatchObject([
       { remedy: 'soap-spray', cause: 'aphids', worked: 1, failed: 0, strengths: 'Worked at 1 % by volume.' },
     ]);
-    expect((await notebook()).worked[0]?.says).toMatch(/^Helped 1 of 1 time\. Too few to count on/);
+    expect((await notebook()).worked[0]?.says).toMatch(/^Helped the one time it was judged\. Too few to count on/);
     await post(`/cases/${first.id}/close`, { outcome: 'solved' });
     const second = await season(2027, where, asMany);
     await post(`/cases/${second.id}/close`, { outcome: 'no-change' });
@@ -100,7 +100,7 @@ describe('a year looked back on', () => {
     const view = await review(2026);
     expect(view.years).toEqual([2026]);
     expect(view.came).toMatchObject([{ cause: 'aphids', times: 1, says: 'Long Bed, first on 10 June' }]);
-    expect(view.worked).toMatchObject([{ says: expect.stringMatching(/^Helped 1 of 1 time/) }]);
+    expect(view.worked).toMatchObject([{ says: expect.stringMatching(/^Helped the one time/) }]);
     expect(view.notWorth).toEqual([]);
     // 16.6 a leaf where ten is the level to act on.
     expect(view.earlier).toMatchObject([{ bedName: 'Long Bed', says: expect.stringMatching(/1\.7 times.*31 May/) }]);

@@ -26,7 +26,12 @@ export const useSlots = (step: { readonly jobId: string; readonly step: string }
 export const useCases = () => useQuery(queryOf('cases'));
 export const useCase = (id: string) => useQuery(queryOf('oneCase', id));
 export const useJob = (id: string) => useQuery(queryOf('job', id));
+/** The weather ahead is in it: it is fetched anew each time it is opened. */
+export const useWhatIf = (id: string) => useQuery({ ...queryOf('whatIf', id), staleTime: 0 });
 export const useBed = (id: string) => useQuery(queryOf('bed', id));
+/** Nothing is asked for less than two letters. */
+export const useTowns = (like: string) =>
+  useQuery({ ...queryOf('towns', like), enabled: like.trim().length > 1, staleTime: Infinity });
 export const usePractice = () => useQuery(queryOf('practice'));
 export const useBench = () => useQuery(queryOf('bench'));
 export const useNotebook = () => useQuery(queryOf('notebook'));

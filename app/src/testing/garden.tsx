@@ -6,7 +6,9 @@ import { seedDemo } from '../../../server/src/demo/seed';
 import { acts, reads } from '../../../server/src/handlers';
 import { asProblem, problemStatus } from '../../../server/src/problems';
 import { saveGarden, maybeGarden } from '../../../server/src/store/garden';
+import { knowTowns } from '../../../server/src/towns';
 import { testPlot } from '../../../server/test/plot';
+import cityTimezones from 'city-timezones';
 import { place } from './router';
 
 /** A garden of its own in memory, which answers the pages as the server would: the same calls, without a line. */
@@ -21,6 +23,9 @@ export interface TestGarden {
   read<Name extends ReadName>(name: Name, id?: string): ReturnType<(typeof reads)[Name]>;
   act<Name extends ActName>(name: Name, body: Parameters<(typeof acts)[Name]>[1], id?: string): unknown;
 }
+
+/** The server fetches its list of towns when it starts. */
+export const withTowns = (): void => knowTowns(cityTimezones.cityMapping);
 
 /** @param now the moment at which it stands, 10 June by itself */
 export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}): TestGarden {

@@ -89,11 +89,14 @@ export const calls = {
   cases: read('/cases', z.array(views.caseSummary)),
   oneCase: read('/cases/:id', views.caseView),
   job: read('/jobs/:id', jobView),
+  whatIf: read('/jobs/:id/what-if', views.whatIfView),
   bed: read('/beds/:id', garden.bedView),
   bench: read('/bench', bench.benchView),
   recipe: read('/recipes/:id', recipeDocument),
   practice: read('/practice', clinic.practiceView),
   notebook: read('/notebook', views.notebookView),
+  /** By the beginning of their name; of "zone:" and a time zone, the largest there. */
+  towns: read('/towns/:id', views.townsView),
   /** Of a year. */
   review: read('/review/:id', views.reviewView),
   knowledge: read('/knowledge', z.record(z.string(), z.number())),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
-import { climates } from '../tables/common';
+import { climates, settings } from '../tables/common';
 import { placeSchema } from './plan';
 import { countValues } from './jobs';
 
@@ -13,8 +13,12 @@ export type CaseOutcome = (typeof caseOutcomes)[number];
 
 export const openCase = z.strictObject({
   commandId,
-  bedId: z.string().min(1),
+  bedId: z.string().min(1).optional(),
   plantingId: z.string().min(1).optional(),
+  /** Instead of a bed: a place that is not in the book yet, and what grows there, in the gardener's word. */
+  at: z
+    .strictObject({ name, setting: z.enum(settings), plant: z.string().trim().min(1).max(80).optional() })
+    .optional(),
   name: name.optional(),
 });
 

@@ -163,6 +163,8 @@ export const jobView = z.object({
   /** What was really put on. */
   applied: z.array(z.object({ on: z.string(), says: z.string() })),
   follow: followResponse.nullable(),
+  /** When the next spray tells most, by the life of the pest; null where that is not known. */
+  respray: z.string().nullable(),
   /** What is worth asking about how it was done, and what was answered last. */
   doing: z.object({
     asks: z.array(z.object({ id: z.enum(doingFaults), says: z.string() })),

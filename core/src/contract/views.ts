@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { actionClasses } from '../tables/causes';
 import { climates, settings } from '../tables/common';
+import { lifeStages, scenarioIds } from '../tables/life';
 import { trialEnds } from '../tables/verdicts';
 import { nearFacts } from '../tables/safety';
 import { bedSize, spot } from './garden';
@@ -323,3 +324,49 @@ export const reviewView = z.object({
   earlier: z.array(z.object({ bedName: z.string(), causeName: z.string(), says: z.string() })),
 });
 export type ReviewView = z.infer<typeof reviewView>;
+
+const day = z.number().int().min(0);
+/** What a job's pest is known to be and do, and the plans that the model is asked about; or why it cannot be asked. */
+export const whatIfView = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('cannot'), because: z.enum(['no-life', 'no-reach', 'no-count']) }),
+  z.object({
+    kind: z.literal('can'),
+    pest: z.string(),
+    /** Day 0. */
+    from: z.string(),
+    known: z.object({
+      /** Of the table of lives. */
+      row: z.string(),
+      takes: z.record(z.enum(lifeStages), z.number()),
+      warmth: z.array(z.number()),
+      today: day,
+      looks: z.array(z.object({ day, counts: z.array(z.number()) })),
+      sprayed: z.array(day),
+      threshold: z.number(),
+      hurtsHelpers: z.number(),
+    }),
+    scenarios: z.array(
+      z.object({
+        id: z.enum(scenarioIds),
+        sprays: z.array(day),
+        missesUndersides: z.literal(true).optional(),
+        hasAnts: z.literal(true).optional(),
+      }),
+    ),
+  }),
+]);
+export type WhatIfView = z.infer<typeof whatIfView>;
+
+export const townsView = z.array(
+  z.object({
+    name: z.string(),
+    /** Province and country. */
+    where: z.string(),
+    latitude: z.number(),
+    longitude: z.number(),
+    timeZone: z.string(),
+    /** What people measure in there. */
+    measures: z.enum(measureSystems),
+  }),
+);
+export type TownsView = z.infer<typeof townsView>;

@@ -29,6 +29,8 @@ export interface FollowInput {
   readonly nextLookOn?: IsoDate;
   /** The day on which the plan has the next round, where it has one. */
   readonly nextRoundOn?: IsoDate;
+  /** Before this day one more round reaches too few: most have not hatched yet. */
+  readonly notBefore?: IsoDate;
   /** What the judge has against one more round, by everything that this place has had and is to have. */
   readonly against: AgainstRound;
 }
@@ -237,7 +239,9 @@ function nextMoves(
 ): NextMove[] {
   const { expect, repeat } = input.remedy;
   const { nextLookOn, nextRoundOn: plannedOn } = input;
-  const again = plannedOn ?? (repeat === undefined ? undefined : nextRoundOn(input.against, lastLook, input.strength));
+  const again =
+    plannedOn ??
+    (repeat === undefined ? undefined : nextRoundOn(input.against, laterOf(lastLook, input.notBefore), input.strength));
   const repeatMove: NextMove[] =
     again === undefined ? [] : [{ kind: 'repeat', on: again, isPlanned: plannedOn !== undefined }];
   const lookOn = (on: IsoDate): NextMove => ({ kind: 'look-again', on, isPlanned: nextLookOn !== undefined });
@@ -275,6 +279,8 @@ function nextMoves(
       return finding satisfies never;
   }
 }
+
+const laterOf = (a: IsoDate, b: IsoDate | undefined): IsoDate => (b !== undefined && b > a ? b : a);
 
 /** The mildest stronger rate of the recipe against which the judge has nothing that forbids it. */
 function stepUp({ remedy: { recipe }, strength, harmSeenOn, against }: FollowInput, lastLook: IsoDate): NextMove[] {

@@ -33,6 +33,8 @@ export function integrityProblems(tables: Tables): string[] {
         'courses',
         'combinations',
         'specimens',
+        'life',
+        'reaches',
       ] as const
     ).map((table) => [table, new Set(tables[table].map(({ id }) => id))]),
   ) as Record<Exclude<keyof Tables, 'regret' | 'meanings'>, Set<string>>;
@@ -171,6 +173,13 @@ export function integrityProblems(tables: Tables): string[] {
       tables.causes.filter((cause) => cause.family === family).length > 1,
       `the family "${family}" has fewer than two causes`,
     );
+  for (const row of tables.life) {
+    row.causes.forEach((id) => refers('causes', id, `life "${row.id}"`));
+    row.onlyFor?.forEach((id) => host(id, `life "${row.id}"`));
+    need(row.egg + row.young + row.hidden > 0 && row.lays > 0, `life "${row.id}" has no stages`);
+    need(row.brood[0] <= row.brood[1], `life "${row.id}" has its brood the wrong way round`);
+  }
+  for (const { id } of tables.reaches) refers('remedies', id, 'reaches');
   for (const kind of causeKinds)
     need(
       tables.specimens.filter(({ kinds }) => kinds.includes(kind)).length === 1,

@@ -10,3 +10,4 @@ export * from './household';
 export * from './format';
 export * from './days';
 export * from './said';
+export * from './warmth';

@@ -9,6 +9,7 @@ import type { ConceptRow, SignRow } from './signs';
 import type { MeaningsData } from './meanings';
 import type { RetiredRow } from './retired';
 import type { SpecimenRow } from './specimens';
+import type { LifeRow, ReachRow } from './life';
 import type { WeedRow } from './weeds';
 
 export * from './common';
@@ -26,6 +27,7 @@ export * from './works';
 export * from './safety';
 export * from './retired';
 export * from './specimens';
+export * from './life';
 export * from './batch-kinds';
 export * from './verdicts';
 export * from './meanings';
@@ -54,6 +56,9 @@ export interface Tables {
   readonly courses: readonly CourseRow[];
   readonly combinations: readonly CombinationRow[];
   readonly specimens: readonly SpecimenRow[];
+  /** The first that fits plant and cause counts. */
+  readonly life: readonly LifeRow[];
+  readonly reaches: readonly ReachRow[];
   readonly retired: readonly RetiredRow[];
   readonly regret: RegretTable;
   /** How people say the signs; without it the vocabulary reads alone. */

@@ -58,6 +58,7 @@ export const fieldSentences = {
   'yes-or-no': 'counts what is there or not: 1 for yes and 0 for no, not {given}',
 
   // Acts on a garden.
+  'bed-or-place': 'say where: name a bed, or a place under "at", and one of them',
   'no-such-bed': 'there is no bed "{given}"',
   'not-in-bed': '"{given}" does not grow in {bed}',
   'unknown-sign': '"{given}" is not a sign that is known here',

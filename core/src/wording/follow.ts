@@ -43,7 +43,8 @@ export function verdictSays(result: FollowResult, remedy: Expecting): string {
   const { expect } = remedy;
   if (verdict === 'plant-harmed')
     return 'Burn within three days of a spray is the spray’s doing. Rinse the plant with plain water and leave it in peace.';
-  const numbers = `${one(before.mean)} before, ${one(now.mean)} now (${expect.what})`;
+  const say = sayLevel(expect);
+  const numbers = `${say(before.mean)} before, ${say(now.mean)} now (${expect.what})`;
   if (verdict === 'solved')
     return `${numbers}: below the level to act on at two looks, ${counted(expect.twiceDaysApart, 'day', 'days')} or more apart.${finding === 'by-itself' ? ` ${notTheRemedy}` : ''}`;
   if (change.kind === 'cannot-tell')
@@ -60,7 +61,7 @@ export function verdictSays(result: FollowResult, remedy: Expecting): string {
     case 'came-back': {
       const lowest = result.looks.find(({ on }) => on === result.backSince);
       const then = lowest?.change.kind === 'change' ? ` (${changeWords(lowest.change.reduction)})` : '';
-      return `${numbers}. They were down to ${one(lowest?.level.mean ?? 0)}${then} on ${dayAndMonth(result.backSince ?? '')} and have come back since: what hatched or flew in afterwards was not touched. Stronger would not touch it either; again at the right time does.`;
+      return `${numbers}. They were down to ${say(lowest?.level.mean ?? 0)}${then} on ${dayAndMonth(result.backSince ?? '')} and have come back since: what hatched or flew in afterwards was not touched. Stronger would not touch it either; again at the right time does.`;
     }
     case 'outgrown':
       return `${numbers}: ${changed} than without it, and still more than before. It holds them back; they grow faster than it is put on.`;
@@ -137,13 +138,14 @@ export const faultWords: Record<DoingFault, string> = {
 /** How a verdict was come by, a sentence for each step; for whoever opens it. */
 export function verdictWorking(result: FollowResult, { expect }: Expecting): string[] {
   const { before, looks, clumping, chance, expected, change } = result;
-  const interval = ({ low, high }: { low: number; high: number }) => `${one(low)}–${one(high)}`;
+  const say = sayLevel(expect);
+  const interval = ({ low, high }: { low: number; high: number }) => `${say(low)}–${say(high)}`;
   return [
-    `Before: ${one(before.mean)}; the true mean lies nine times in ten within ${interval(before)}.`,
+    `Before: ${say(before.mean)}; the true mean lies nine times in ten within ${interval(before)}.`,
     ...looks.map(({ on, level, change: at }) =>
       at.kind === 'change'
-        ? `${dayAndMonth(on)}: ${one(level.mean)} (${interval(level)}); ${changeWords(at.reduction)}, nine times in ten between ${fewerWords(at.low)} and ${fewerWords(at.high)}${at.againstUntreated ? ', measured against what was left alone' : ''}.`
-        : `${dayAndMonth(on)}: ${one(level.mean)} (${interval(level)}).`,
+        ? `${dayAndMonth(on)}: ${say(level.mean)} (${interval(level)}); ${changeWords(at.reduction)}, nine times in ten between ${fewerWords(at.low)} and ${fewerWords(at.high)}${at.againstUntreated ? ', measured against what was left alone' : ''}.`
+        : `${dayAndMonth(on)}: ${say(level.mean)} (${interval(level)}).`,
     ),
     ...(chance !== undefined && expected
       ? [`That it did at least the ${Math.round(expected.low)} % that are usual by now: ${chanceLine(chance)}.`]
@@ -178,5 +180,11 @@ function expectedWords({ expected, change }: FollowResult): string {
   if (change.reduction >= expected.low) return ` By now ${low}–${high} % fewer is usual.`;
   return ` By now ${low}–${high} % fewer is usual; this is less.`;
 }
+
+/** Shares are told of ten, as they are counted. */
+const sayLevel =
+  ({ unit }: Pick<RemedyRow['expect'], 'unit'>) =>
+  (value: number): string =>
+    one(unit === 'yes-no' ? value * 10 : value);
 
 const one = (value: number) => String(Number(value.toFixed(1)));

@@ -5,6 +5,7 @@ export * from './weighing';
 export * from './plan';
 export * from './follow';
 export * from './learnt';
+export * from './what-if';
 export * from './ground';
 export * from './bench';
 export * from './brews';

@@ -27,7 +27,10 @@ export function learntWords(learnt: Learnt | undefined, byItself: number): strin
   const { worked, failed, harmed, share } = learnt;
   const tried = worked + failed + harmed;
   const hurt = harmed === 0 ? '' : ` It hurt the plant ${harmed === 1 ? 'once' : `${harmed} times`}.`;
-  const happened = `Helped ${worked} of ${counted(tried, 'time', 'times')}.${hurt}`;
+  const happened =
+    tried === 1 && harmed === 0
+      ? `${worked === 1 ? 'Helped' : 'Did not help'} the one time it was judged.`
+      : `Helped ${worked} of ${counted(tried, 'time', 'times')}.${hurt}`;
   const low = Math.max(0, Math.floor(share.low * 10));
   const high = Math.min(10, Math.ceil(share.high * 10));
   const reach =

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { mean } from '@trowel/core/follow';
 import { addDays } from '@trowel/core/quantities';
 import { readLine, type About, type Understood } from '@trowel/core/read';
+import type { Setting } from '@trowel/core/tables';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, notFound } from '../problems';
@@ -12,6 +13,7 @@ import * as jobs from '../store/jobs';
 import { emptyReading, readingOf } from '../views/reading';
 import { jobRemedy } from '../views/job';
 import { act } from './command';
+import { newBed, newPlanting } from './garden';
 import { endJobs, keepCount, theOpenCase } from './jobs';
 import { tagPatterns } from './tags';
 
@@ -28,7 +30,12 @@ function aboutCase(db: Db, row: cases.CaseRow): About {
   return { ...(planting ? { plant: planting.plant } : {}), ...(bed ? { setting: bed.setting } : {}) };
 }
 
-export const openCase = act('openCase', ({ db, tables, today }, { bedId, plantingId, name }) => {
+export const openCase = act('openCase', (context, { bedId: given, plantingId: grows, at, name }) => {
+  const { db, tables, today } = context;
+  // A place that was not named before comes with its case.
+  if ((given === undefined) === (at === undefined)) throw inputError('bedId', 'bed-or-place');
+  const bedId = given ?? (at ? placeAt(db, at) : '');
+  const plantingId = at?.plant === undefined ? grows : newPlanting(context, bedId, at.plant).id;
   const bed = garden.maybeOneBed(db, bedId);
   if (!bed) throw inputError('bedId', 'no-such-bed', { given: bedId });
   const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
@@ -48,6 +55,15 @@ export const openCase = act('openCase', ({ db, tables, today }, { bedId, plantin
   });
   return { caseId: id, result: { id } };
 });
+
+/** The place of that name, where it is of that kind; else a new one, its name told apart by a number. */
+function placeAt(db: Db, { name, setting }: { name: string; setting: Setting }): string {
+  const known = garden.maybeOneBedNamed(db, name);
+  if (known && known.removed_on === null && known.setting === setting) return known.id;
+  let own = name;
+  for (let number = 2; garden.maybeOneBedNamed(db, own); number += 1) own = `${name} ${number}`;
+  return newBed(db, { name: own, setting, note: '' });
+}
 
 export const addEvidence = act('addEvidence', (context, { said, items = [] }, caseId) => {
   const { db, tables, clock, today } = context;

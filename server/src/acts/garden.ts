@@ -3,7 +3,7 @@ import { bedSize, inputError } from '@trowel/core/contract';
 import { bedSizeOf, sized } from '@trowel/core/mix';
 import { answered } from '@trowel/core/practice';
 import { kinNamed, plantNamed } from '@trowel/core/read';
-import { rowById } from '@trowel/core/tables';
+import { rowById, type PlantRow } from '@trowel/core/tables';
 import { readSoilCsv } from '../formats/soil-csv';
 import { conflict, notFound } from '../problems';
 import * as cases from '../store/cases';
@@ -14,14 +14,20 @@ import { anyJobsInBed, anyPlaces } from '../store/jobs';
 import { familyBefore } from '../views/grown';
 import { jobName } from '../views/jobs';
 import { readingOf } from '../views/reading';
-import { act, type Deps } from './command';
+import { act, type ActContext, type Deps } from './command';
 
-export const addBed = act('addBed', ({ db }, { name, setting, note }) => {
-  refuseTakenName(db, name);
+export const addBed = act('addBed', ({ db }, { name, setting, note }) => ({
+  caseId: null,
+  result: { id: newBed(db, { name, setting, note }) },
+}));
+
+/** @returns the id @throws InputError where the name is taken */
+export function newBed(db: Db, bed: Pick<garden.BedRow, 'name' | 'setting' | 'note'>): string {
+  refuseTakenName(db, bed.name);
   const id = randomUUID();
-  garden.addBed(db, { id, name, setting, note });
-  return { caseId: null, result: { id } };
-});
+  garden.addBed(db, { id, ...bed });
+  return id;
+}
 
 function refuseTakenName(db: Db, name: string): void {
   const taken = garden.maybeOneBedNamed(db, name);
@@ -133,15 +139,12 @@ export const restorePlanting = act('restorePlanting', ({ db }, _input, plantingI
   return { caseId: null, result: {} };
 });
 
-export const addPlanting = act('addPlanting', ({ db, tables, today }, { plant, label }, bedId) => {
+export const addPlanting = act('addPlanting', (context, { plant, label }, bedId) => {
+  const { db, tables, today } = context;
   oneBed(db, bedId);
-  const known = tables.plants.some(({ id }) => id === plant) ? plant : plantNamed(tables, plant);
-  if (known === undefined) throw inputError('plant', 'unknown-plant', { given: plant });
-  const id = randomUUID();
-  const row = rowById(tables.plants, known, 'plants');
-  garden.addPlanting(db, { id, bed_id: bedId, plant: known, label: label ?? row.name, planted_on: today });
+  const { id, row } = newPlanting(context, bedId, plant, label);
   const isRelative = kinNamed(row, plant) !== undefined;
-  const before = familyBefore(db, tables, { bed_id: bedId, plant: known, planted_on: today });
+  const before = familyBefore(db, tables, { bed_id: bedId, plant: row.id, planted_on: today });
   return {
     caseId: null,
     result: {
@@ -151,6 +154,21 @@ export const addPlanting = act('addPlanting', ({ db, tables, today }, { plant, l
     },
   };
 });
+
+/** @throws InputError where the plant is not known */
+export function newPlanting(
+  { db, tables, today }: ActContext,
+  bedId: string,
+  plant: string,
+  label?: string,
+): { id: string; row: PlantRow } {
+  const known = tables.plants.some(({ id }) => id === plant) ? plant : plantNamed(tables, plant);
+  if (known === undefined) throw inputError('plant', 'unknown-plant', { given: plant });
+  const id = randomUUID();
+  const row = rowById(tables.plants, known, 'plants');
+  garden.addPlanting(db, { id, bed_id: bedId, plant: known, label: label ?? row.name, planted_on: today });
+  return { id, row };
+}
 
 export const changeGarden = act(
   'changeGarden',

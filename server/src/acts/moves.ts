@@ -18,8 +18,7 @@ export const takeMove = act('takeMove', (context, { kind }, id) => {
   const { db, tables, today } = context;
   const row = theJob(db, id);
   const remedy = jobRemedy(tables, row);
-  const { plan } = layOut(context);
-  const move = followOf(db, tables, row, plan)?.next.find((one) => one.kind === kind);
+  const move = followOf(db, tables, row, layOut(context))?.next.find((one) => one.kind === kind);
   if (!remedy || !move) throw conflict('move-gone', { name: jobName(tables, row) });
   const isStronger = move.kind === 'step-up';
   const to = remedy.recipe?.strengths.find((strength) => strength.id === move.to)?.value;

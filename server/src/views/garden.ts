@@ -15,7 +15,8 @@ import { keptOf } from './bench';
 import { anyBrews, batchOf } from './job';
 import { jobName, stepsOf } from './jobs';
 import { happenedIn } from './learnt';
-import { layOut, placeOf, type Deps, type LaidOut } from './plan';
+import { placeOf } from './life';
+import { layOut, type Deps, type LaidOut } from './plan';
 import { historyOf } from './reading';
 
 /** From here on an earlier reading of the ground is told on the bed's card. */

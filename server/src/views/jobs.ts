@@ -14,7 +14,7 @@ import {
 import { fedFrom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import { addDays } from '@trowel/core/quantities';
-import { hindrances, sunHours, type Plan, type PlannedStep } from '@trowel/core/plan';
+import { hindrances, sunHours, type PlannedStep } from '@trowel/core/plan';
 import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
 import {
   amountsWords,
@@ -54,7 +54,8 @@ import {
 import { maybeDoing } from '../store/moves';
 import { standInWeather } from '../weather/stand-in';
 import { jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
-import { placeOf, type Deps, type LaidOut } from './plan';
+import { placeOf, nextByLife, resprayLine } from './life';
+import { type Deps, type LaidOut } from './plan';
 import { againstRound, applyCautions } from './step-safety';
 import { jobCounts, judgedBy, levelView } from './verdict';
 
@@ -206,6 +207,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
   const remedy = jobRemedy(tables, row);
   const owner = row.case_id === null ? undefined : maybeOneCase(db, row.case_id);
   const applied = anyApplications(db, row.id);
+  const lifeNow = remedy && row.ended_on === null ? nextByLife(db, tables, laidOut.garden, row, remedy) : undefined;
   const counts = remedy ? jobCounts(db, tables, row, remedy, applied) : undefined;
   const { strength, volume_ml, water, vessel_id, batch_id, every_days, until_on } = row;
   const viewOf = (when: 'before' | 'after') => (count: JobCounts['after'][number]) => ({
@@ -267,7 +269,8 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
       : [],
     steps: stepsOf(deps, laidOut, row),
     applied: appliedWords(db, tables, applied, remedy, laidOut.garden),
-    follow: followOf(db, tables, row, laidOut.plan) ?? null,
+    follow: followOf(db, tables, row, laidOut) ?? null,
+    respray: lifeNow ? resprayLine(lifeNow, laidOut.today) : null,
     doing: {
       asks: remedy ? faultsToAsk(remedy).map((id) => ({ id, says: faultWords[id] })) : [],
       missed: maybeDoing(db, row.id)?.missed ?? null,
@@ -372,10 +375,11 @@ function appliedWords(
 }
 
 /** The verdict on one job and what to do next, on the days of the plan; undefined while there is nothing to judge by. */
-export function followOf(db: Db, tables: Tables, row: JobRow, plan: Plan): FollowResponse | undefined {
+export function followOf(db: Db, tables: Tables, row: JobRow, { plan, garden }: LaidOut): FollowResponse | undefined {
   const found = judgedBy(db, tables, row);
   if (!found) return undefined;
   const { remedy, input, lastOn } = found;
+  const notBefore = nextByLife(db, tables, garden, row, remedy)?.from;
   const ownSteps = plan.steps.filter(({ job }) => job === row.id);
   const nextLook = ownSteps.find(({ step }) => step.phase === 'look');
   const nextRound = ownSteps.find(({ step }) => step.applies);
@@ -383,6 +387,7 @@ export function followOf(db: Db, tables: Tables, row: JobRow, plan: Plan): Follo
     ...input,
     ...(nextLook ? { nextLookOn: nextLook.date } : {}),
     ...(nextRound ? { nextRoundOn: nextRound.date } : {}),
+    ...(notBefore === undefined ? {} : { notBefore }),
     against: againstRound(db, tables, row, remedy),
   });
   return sayFollow(result, remedy, lastOn, input);

@@ -1,15 +1,7 @@
 import { ownRow } from '@trowel/core/jobs';
 import { fedFrom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
-import {
-  schedule,
-  type Job,
-  type Place,
-  type Plan,
-  type PlannedStep,
-  type PlanProblem,
-  type Visits,
-} from '@trowel/core/plan';
+import { schedule, type Job, type Plan, type PlannedStep, type PlanProblem, type Visits } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
 import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { gardenTime, type Clock } from '../clock';
@@ -28,6 +20,7 @@ import {
 import { writtenSoFar } from '../store/rows';
 import { standInWeather } from '../weather/stand-in';
 import { jobRemedy, maybeBrew, roundOf, sproutedAt } from './job';
+import { placeOf, timedByLife } from './life';
 import { maybeRemedy } from './step-safety';
 
 /** What every view and act works on; the tables have their amounts in this garden's measures. */
@@ -41,11 +34,6 @@ export interface Deps {
 const wetLeavesMatterFrom = 0.3;
 const forecastDays = 14;
 const horizonDays = 70;
-export const placeOf = ({ latitude, longitude, time_zone }: GardenRow): Place => ({
-  latitude,
-  longitude,
-  timeZone: time_zone,
-});
 
 export interface LaidOut {
   readonly problem: PlanProblem;
@@ -119,9 +107,10 @@ function jobsOf(
   remedy: RemedyRow,
   row: JobRow,
   owner: CaseRow | undefined,
-  { time_zone }: GardenRow,
+  garden: GardenRow,
   today: string,
 ): Job[] {
+  const { time_zone } = garden;
   const { progress, begins, isOver, isHalted, events } = roundOf(db, row, remedy);
   if (isOver) return [];
   const places = anyPlaces(db, row.id);
@@ -142,7 +131,7 @@ function jobsOf(
     {
       id: row.id,
       places: places.map(placeKey),
-      remedy,
+      remedy: timedByLife(db, tables, garden, row, remedy, today),
       chosenOn: begins,
       done: progress.done.map((one) => ({ ...one, ...hourOf(one.step) })),
       skipped: progress.skipped,

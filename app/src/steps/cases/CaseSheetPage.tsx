@@ -109,7 +109,12 @@ function Printed({ view }: { view: CaseView }) {
               <Small key={`${on}-${at}`}>{`${fullDate(on)}: ${says}`}</Small>
             ))}
             {job.follow && <Body>{`${job.follow.title}. ${job.follow.says}`}</Body>}
-            <CountsChart counts={job.counts} applied={job.applied} clearBelow={job.measuredBy.clearBelow} />
+            <CountsChart
+              counts={job.counts}
+              applied={job.applied}
+              clearBelow={job.measuredBy.clearBelow}
+              unit={job.measuredBy.unit}
+            />
           </View>
         ))}
       </Part>

@@ -7,10 +7,10 @@ import { useAct, useGarden } from '@/api/queries';
 import { GardenPicture } from '@/drawing/garden/GardenPicture';
 import { pictured } from '@/steps/garden/pictured';
 import { space } from '@/theme/theme';
+import { SomewhereElse } from './SomewhereElse';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
-import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
-import { Empty, Loaded, Trouble } from '@/ui/states';
+import { Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
 type Bed = GardenView['beds'][number];
@@ -26,37 +26,32 @@ export function NewCasePage() {
   const tell = useNotice();
   const wide = useIsWide();
   const [chosen, setChosen] = useState<string | undefined>(bed);
+  /** A plate that was recognised is its first sign. */
+  const goTo = (id: string) => {
+    const go = () => router.replace(`/cases/${id}`);
+    if (sign === undefined) go();
+    else
+      addEvidence.mutate(
+        { id, body: { items: [{ sign, state: 'seen' }] } },
+        { onSuccess: go, onError: (error) => (tell({ says: error.message }), go()) },
+      );
+  };
   const open = (bedId: string, plantingId?: string) =>
     openCase.mutate(
       { body: { bedId, ...(plantingId === undefined ? {} : { plantingId }) } },
-      {
-        onSuccess: ({ id }) => {
-          const go = () => router.replace(`/cases/${id}`);
-          if (sign === undefined) go();
-          else
-            addEvidence.mutate(
-              { id, body: { items: [{ sign, state: 'seen' }] } },
-              { onSuccess: go, onError: (error) => (tell({ says: error.message }), go()) },
-            );
-        },
-      },
+      { onSuccess: ({ id }) => goTo(id) },
     );
   return (
     <Page wide>
       <Heading rank={1}>{name === undefined ? 'What looks odd?' : `Where do you see it? ${name}`}</Heading>
-      <Body soft>Tap the plant. To read weeds and soil, tap the ground of a bed.</Body>
+      {(garden.data?.beds.length ?? 0) > 0 && (
+        <Body soft>Tap the plant. To read weeds and soil, tap the ground of a bed.</Body>
+      )}
       {openCase.error && <Trouble error={openCase.error} />}
       <Loaded query={garden}>
         {({ beds }) =>
           beds.length === 0 ? (
-            <Empty title="No beds yet">
-              <Body>A case needs a place. Add a bed, a pot or a sill first, and what grows there.</Body>
-              <Row>
-                <LinkButton href="/garden" kind="main">
-                  Add a bed
-                </LinkButton>
-              </Row>
-            </Empty>
+            <SomewhereElse title="What is it on?" opened={goTo} />
           ) : (
             <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.m, alignItems: 'stretch' }}>
               <View style={{ flex: wide ? 1 : undefined }}>
@@ -75,6 +70,7 @@ export function NewCasePage() {
                     <BedChoice key={bed.id} bed={bed} busy={openCase.isPending} open={open} />
                   ))}
                 {chosen !== undefined && <Button onPress={() => setChosen(undefined)}>All places</Button>}
+                {chosen === undefined && <SomewhereElse title="Somewhere else" opened={goTo} />}
               </View>
             </View>
           )

@@ -1,5 +1,5 @@
 import { openGarden } from '@/testing/garden';
-import { button, goes, page, press, reads } from '@/testing/hands';
+import { button, goes, holds, page, press, reads } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { place } from '@/testing/router';
 import { CasesPage } from './CasesPage';
@@ -63,11 +63,14 @@ describe('a new case', () => {
     expect(opened).toMatchObject({ bedId: bed?.id, plant: null });
   });
 
-  test('a garden without beds is told what is missing', async () => {
-    openGarden();
+  test('a place that is not in the book is offered beside those that are', async () => {
+    const garden = openGarden({ demo: true });
     draw(<NewCasePage />);
-    await reads('No beds yet');
-    expect(button('Add a bed').getAttribute('href')).toBe('/garden');
+    await reads('Somewhere else');
+    press('Under glass');
+    press('Look at the ground there');
+    await holds(() => expect(garden.done).toContain('openCase'));
+    expect(garden.read('garden').beds.map(({ name }) => name)).toContain('Under glass');
   });
 
   test('where the line is down nothing is opened, and the page stays', async () => {

@@ -1,7 +1,7 @@
 import type { JobView } from '@trowel/core/contract';
 import { plainNumber } from '@trowel/core/quantities';
 import { dayAndMonth, shortDay } from '@trowel/core/wording';
-import { scaleLinear, scaleTime } from 'd3-scale';
+import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
@@ -28,10 +28,12 @@ export function CountsChart({
   counts,
   applied,
   clearBelow,
+  unit = 'number',
 }: {
   counts: JobView['counts'];
   applied: JobView['applied'];
   clearBelow: number;
+  unit?: JobView['measuredBy']['unit'];
 }) {
   const roles = useRoles();
   const treated = counts.filter(({ isTreated }) => isTreated);
@@ -40,11 +42,8 @@ export function CountsChart({
   const days = [...counts.map(({ on }) => on), ...applied.map(({ on }) => on)].map((on) => Date.parse(on));
   const [first, last] = [Math.min(...days), Math.max(...days)];
   // One day alone still wants some room about it.
-  const x = scaleTime(
-    [new Date(first - dayMs), new Date(Math.max(last, first + 4 * dayMs) + dayMs)],
-    [left + 8, right - 8],
-  );
-  const xOf = ({ on }: { on: string }) => x(new Date(on));
+  const x = scaleLinear([first - dayMs, Math.max(last, first + 4 * dayMs) + dayMs], [left + 8, right - 8]);
+  const xOf = ({ on }: { on: string }) => x(Date.parse(on));
   // A wide bar of few leaves does not press all the rest flat.
   const top = Math.max(
     clearBelow * 1.2,
@@ -54,7 +53,9 @@ export function CountsChart({
   const means = line<Counted>()
     .x(xOf)
     .y(({ mean }) => y(mean));
-  const summary = treated.map(({ on, mean }) => `${plainNumber(mean)} on ${dayAndMonth(on)}`).join(', ');
+  // What is there or not is told of ten leaves, as it is counted.
+  const told = (value: number) => plainNumber(unit === 'yes-no' ? Number((value * 10).toFixed(1)) : value);
+  const summary = treated.map(({ on, mean }) => `${told(mean)} on ${dayAndMonth(on)}`).join(', ');
   return (
     <View style={{ gap: 4 }}>
       <View role="img" aria-label={`Counts: ${summary}`}>
@@ -62,7 +63,7 @@ export function CountsChart({
           <Line x1={left} x2={right} y1={bottom} y2={bottom} stroke={roles.text} strokeWidth={1.5} />
           <Line x1={left} x2={left} y1={10} y2={bottom} stroke={roles.text} strokeWidth={1.5} />
           {y.ticks(3).map((value) => (
-            <ChartText key={value} x={left - 6} y={y(value) + 4} anchor="end" says={plainNumber(value)} />
+            <ChartText key={value} x={left - 6} y={y(value) + 4} anchor="end" says={told(value)} />
           ))}
           <Line
             x1={left}

@@ -13,6 +13,7 @@ import { CloseButton } from './CloseButton';
 import { Counter } from './Counter';
 import { CountsChart } from './CountsChart';
 import { VerdictCard } from './VerdictCard';
+import { WhatIf } from './WhatIf';
 
 /** Looking again: count as before, see the change with its uncertainty, and take the next move. */
 export function LookPart({ view }: { view: CaseView }) {
@@ -45,8 +46,9 @@ export function JobLook({ job, isOpen, title = job.remedyName }: { job: JobView;
     <View style={{ gap: space.s }}>
       <Heading>{title}</Heading>
       {job.follow && <VerdictCard job={job} follow={job.follow} isOpen={isOpen && job.endedOn === null} />}
-      <CountsChart counts={counts} applied={job.applied} clearBelow={measuredBy.clearBelow} />
+      <CountsChart counts={counts} applied={job.applied} clearBelow={measuredBy.clearBelow} unit={measuredBy.unit} />
       <LeftAlone counts={counts} isOpen={isOpen} />
+      {isOpen && job.isPutOn && <WhatIf job={job} />}
       {isOpen && (
         <Counter
           jobId={job.id}
@@ -57,6 +59,7 @@ export function JobLook({ job, isOpen, title = job.remedyName }: { job: JobView;
           canCompare={job.isPutOn}
         />
       )}
+      {!isOpen && counts.length === 0 && <Small>Nothing was counted.</Small>}
       {wantsCount === 'after' && !job.follow && isOpen && (
         <Small>The verdict comes once the remedy has been put on (tick it under Do) and counted after.</Small>
       )}

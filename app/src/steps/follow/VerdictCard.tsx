@@ -41,6 +41,7 @@ export function VerdictCard({ job, follow, isOpen }: { job: JobView; follow: Fol
       {isOpen && (
         <>
           <Small strong>Next</Small>
+          {job.respray !== null && follow.next.some(({ kind }) => kind === 'repeat') && <Small>{job.respray}</Small>}
           {follow.next.map((move, at) => (
             <MoveLine key={move.kind} move={move} job={job} isFirst={at === 0} />
           ))}

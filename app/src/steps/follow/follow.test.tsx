@@ -131,9 +131,12 @@ describe('looking again, in a case', () => {
   };
 
   test('the verdict says the change with its uncertainty, and what next', async () => {
-    const view = open(openGarden({ demo: true }), ({ jobs }) =>
-      jobs.some(({ follow }) => follow?.change && follow.next.length > 0),
-    );
+    const garden = openGarden({ demo: true });
+    const told = ({ jobs }: CaseView) => jobs.some(({ follow }) => follow?.change && follow.next.length > 0);
+    const closed = garden.read('cases').find(({ id }) => told(garden.read('oneCase', id)));
+    garden.act('reopenCase', {}, closed?.id);
+    for (const { id } of garden.read('oneCase', closed?.id ?? '').jobs) garden.act('resumeJob', {}, id);
+    const view = open(garden, told);
     const judged = view.jobs.find(({ follow }) => follow?.change);
     await reads(judged?.remedyName ?? 'x');
     expect(page()).toContain(judged?.follow?.says ?? 'x');

@@ -104,13 +104,15 @@ function Listed({
   );
 }
 
-const width = 700;
 const height = 190;
 const bottom = 150;
 
 /** Month by month: a column for the cases that were opened, a peg for the visits on which something was done. */
 function MonthsChart({ months }: Pick<ReviewView, 'months'>) {
   const roles = useRoles();
+  const wide = useIsWide();
+  // Drawn as large as it is shown, so that its letters stay readable.
+  const width = wide ? 760 : 358;
   const x = scaleBand(
     months.map((_, at) => String(at)),
     [30, width - 10],
@@ -123,9 +125,9 @@ function MonthsChart({ months }: Pick<ReviewView, 'months'>) {
     )
     .join('; ');
   return (
-    <View style={{ gap: 4, maxWidth: 820 }}>
+    <View style={{ gap: 4 }}>
       <View role="img" aria-label={says === '' ? 'Nothing in any month' : says}>
-        <Svg width="100%" height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden>
+        <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden>
           {y.ticks(4).map((value) => (
             <ChartText key={value} x={24} y={y(value) + 4} anchor="end" says={String(value)} />
           ))}
@@ -159,7 +161,7 @@ function MonthsChart({ months }: Pick<ReviewView, 'months'>) {
                 x={middle}
                 y={bottom + 18}
                 anchor="middle"
-                says={monthName(at + 1).slice(0, 3)}
+                says={monthName(at + 1).slice(0, wide ? 3 : 1)}
               />,
             ];
           })}

@@ -10,6 +10,7 @@ import { HoursBand } from '@/drawing/HoursBand';
 import { Tag } from '@/drawing/Tag';
 import { pictured } from '@/steps/garden/pictured';
 import { StepCard } from '@/steps/plan/StepCard';
+import { Welcome } from './Welcome';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
@@ -71,20 +72,26 @@ function Round({ view }: { view: TodayView }) {
 
 function Due({ view }: { view: TodayView }) {
   const nothing = view.due.length === 0 && view.overdue.length === 0 && view.doneToday.length === 0;
+  const garden = useGarden();
+  const isNew = nothing && view.openCases === 0 && garden.data?.beds.length === 0;
   return (
     <>
-      <Row style={{ justifyContent: 'space-between' }} wrap>
-        <Heading>{view.due.length === 0 ? 'Nothing more today' : `On the next round: ${view.due.length}`}</Heading>
-        <Row wrap>
-          <LinkButton href="/jobs/new" icon="plus" kind="other">
-            Plan something
-          </LinkButton>
-          <LinkButton href="/cases/new" icon="plus" kind="main">
-            New case
-          </LinkButton>
+      {isNew ? (
+        <Welcome />
+      ) : (
+        <Row style={{ justifyContent: 'space-between' }} wrap>
+          <Heading>{view.due.length === 0 ? 'Nothing more today' : `On the next round: ${view.due.length}`}</Heading>
+          <Row wrap>
+            <LinkButton href="/jobs/new" icon="plus" kind="other">
+              Plan something
+            </LinkButton>
+            <LinkButton href="/cases/new" icon="plus" kind="main">
+              New case
+            </LinkButton>
+          </Row>
         </Row>
-      </Row>
-      {nothing && view.openCases === 0 && (
+      )}
+      {nothing && !isNew && view.openCases === 0 && (
         <Empty title="All quiet">
           <Body>Walk round. When something looks odd, open a case: tap what you see, and the rest follows.</Body>
         </Empty>

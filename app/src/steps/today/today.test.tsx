@@ -130,7 +130,7 @@ describe('the notebook', () => {
   test('an empty one says what will stand there', async () => {
     openGarden();
     draw(<NotebookPage />);
-    await reads('Nothing closed yet');
+    await reads('Nothing judged yet');
     expect(page()).not.toContain('Which place had what');
   });
 });

@@ -3,7 +3,8 @@ import type { Worked } from '../../contract/mix';
 import { answerMix } from '../../headless/mix';
 import type { Tables } from '../../tables';
 import { percentOf, potMl } from './doses';
-import { degreeDaysOf, growthOf } from './growth';
+import { degreeDaysOf } from '../../quantities';
+import { growthOf } from './growth';
 
 const row = (id: string, form: 'liquid' | 'powder', density: number, cls: string) => ({
   id,

@@ -1,19 +1,6 @@
-import { celsius, type MeasureSystem } from '../../quantities';
+import { celsius, degreeDaysOf, type MeasureSystem } from '../../quantities';
 import { choice, maybe, number, quantity } from './field';
 import { caution, defineTool, line, note, result, stop } from './tool';
-
-/**
- * Degree-days of one day above a base, °C·days, by a sine curve through its lowest and highest temperature: where the
- * night is colder than the base only the part above it counts. Source: Baskerville and Emin's single sine.
- */
-export function degreeDaysOf(low: number, high: number, base: number): number {
-  if (high <= base) return 0;
-  const mean = (low + high) / 2;
-  if (low >= base) return mean - base;
-  const swing = (high - low) / 2;
-  const from = Math.asin((base - mean) / swing);
-  return ((mean - base) * (Math.PI / 2 - from) + swing * Math.cos(from)) / Math.PI;
-}
 
 /** What is waited for: °C·days above a base. Source: extension tables; own counts stand before them. */
 const targets = {

@@ -1,0 +1,53 @@
+import type { Setting } from '@trowel/core/tables';
+import { useState } from 'react';
+import { useAct } from '@/api/queries';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Row, Sheet } from '@/ui/layout';
+import { Trouble } from '@/ui/states';
+import { Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
+import { settingWords } from '@/wording/places';
+
+const settings = Object.keys(settingWords) as Setting[];
+/** How a place is called until somebody names it. */
+const firstNames: Readonly<Record<Setting, string>> = {
+  bed: 'A bed',
+  pot: 'Some pots',
+  indoors: 'Indoors',
+  greenhouse: 'Under glass',
+  lawn: 'The lawn',
+  tree: 'A tree',
+};
+
+/** A case at once, for a plant or a place that is not in the book yet: both are put there with it. */
+export function SomewhereElse({ title, opened }: { title: string; opened: (id: string) => void }) {
+  const openCase = useAct('openCase');
+  const [plant, setPlant] = useState('');
+  const [setting, setSetting] = useState<Setting>('bed');
+  const named = plant.trim();
+  const open = () =>
+    openCase.mutate(
+      { body: { at: { name: firstNames[setting], setting, ...(named === '' ? {} : { plant: named }) } } },
+      { onSuccess: ({ id }) => opened(id) },
+    );
+  return (
+    <Sheet>
+      <Heading rank={2}>{title}</Heading>
+      <Field label="Which plant?" value={plant} change={setPlant} />
+      <Small>Left empty, the ground is read: weeds and soil.</Small>
+      <Row wrap>
+        {settings.map((one) => (
+          <Toggle key={one} pressed={setting === one} onPress={() => setSetting(one)}>
+            {settingWords[one]}
+          </Toggle>
+        ))}
+      </Row>
+      {openCase.error && <Trouble error={openCase.error} />}
+      <Button kind="main" disabled={openCase.isPending} onPress={open}>
+        {named === '' ? 'Look at the ground there' : 'Look at it'}
+      </Button>
+      <Small>The place can be named, measured and laid out later, under Garden.</Small>
+    </Sheet>
+  );
+}

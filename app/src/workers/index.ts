@@ -1,0 +1,2 @@
+/** A thread of its own for the population model. */
+export const whatIfWorker = (): Worker => new Worker(new URL('./what-if.worker.ts', import.meta.url));

@@ -1,0 +1,3 @@
+export * from './population';
+export * from './what-if';
+export * from './hatch';
