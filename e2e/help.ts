@@ -66,3 +66,10 @@ export async function count(page: Page, counts: readonly number[]): Promise<void
   }
   await page.getByRole('button', { name: `Save ${counts.length} counts` }).click();
 }
+
+/** The Look part of a case that stands in the list. */
+export async function openLook(page: Page, name: RegExp): Promise<void> {
+  await page.goto('/cases');
+  await page.getByRole('link', { name }).click();
+  await page.getByRole('tab', { name: 'Look' }).click();
+}

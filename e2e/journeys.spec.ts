@@ -1,5 +1,5 @@
 import { expect, test } from './garden';
-import { count, expectAccessible, openCase, part, say, watchErrors } from './help';
+import { count, expectAccessible, openCase, openLook, part, say, watchErrors } from './help';
 
 test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
   test('from two taps on a redcurrant to a closed case', async ({ page }) => {
@@ -86,9 +86,7 @@ test('5: did it work? counted again, told with its doubt, reckoned ahead, and pr
   page,
 }) => {
   const errors = watchErrors(page);
-  await page.goto('/cases');
-  await page.getByRole('link', { name: /Gooseberries, curled tips/ }).click();
-  await page.getByRole('tab', { name: 'Look' }).click();
+  await openLook(page, /Gooseberries, curled tips/);
   await count(page, [3, 0, 9, 1, 4, 12, 0, 2, 6, 1]);
   await expect(page.getByRole('heading', { name: 'On the way' })).toBeVisible();
   await expect(page.getByText(/nine times in ten it lies between/)).toBeVisible();
@@ -124,10 +122,15 @@ test('6: pale leaves on blueberries are not fed nitrogen', async ({ page }) => {
 
 test('where the garden lies and how long its seasons are is the gardener’s to say', async ({ page }) => {
   await page.goto('/garden');
+  // The nearest town says it all at once.
+  await page.getByLabel('Nearest town').fill('reykj');
+  await page.getByRole('button', { name: /^Reykjav/ }).click();
+  await expect(page.getByRole('button', { name: /64\.2° N, 21\.\d° W · Atlantic\/Reykjavik/ })).toBeVisible();
   const long = page.getByRole('button', { name: 'Long summers' });
   await long.click();
   await expect(long).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText('Seasons begin a month sooner and end a month later than usual.')).toBeVisible();
+  await page.getByRole('button', { name: /° N, / }).click();
   const latitude = page.getByLabel('Latitude in degrees, south of the equator negative');
   await latitude.fill('152');
   await page.getByRole('button', { name: 'Save the place' }).click();
@@ -607,4 +610,44 @@ test.describe('one job, from the decision to the verdict', () => {
     await expect(page.getByRole('heading', { name: 'Done today' })).toBeVisible();
     expect(errors).toEqual([]);
   });
+});
+
+test('photographs: two of a case, one over the other with a line to pull, and one taken out and put back', async ({
+  page,
+}) => {
+  const errors = watchErrors(page);
+  await openLook(page, /Gooseberries, curled tips/);
+  /** A picture of one colour, as a file that was chosen. */
+  const take = async (colour: string) => {
+    const png = await page.evaluate((fill) => {
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [2400, 1800];
+      const pen = canvas.getContext('2d');
+      if (!pen) throw new Error('no pen');
+      pen.fillStyle = fill;
+      pen.fillRect(0, 0, 2400, 1800);
+      return canvas.toDataURL('image/png').split(',')[1] ?? '';
+    }, colour);
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Add a photograph' }).click();
+    await (await chooser).setFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+  };
+  await take('#2f6b32');
+  await expect(page.getByRole('img', { name: 'Photograph of 10 June' })).toHaveCount(1);
+  await take('#c9b458');
+  const line = page.getByRole('button', { name: /^The line between before and after, at 50 %/ });
+  await line.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: /at 55 %/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take out that of 10 June' }).click();
+  await expect(page.getByRole('img', { name: 'Photograph of 10 June' })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('img', { name: 'Photograph of 10 June' })).toHaveCount(2);
+  // What is no picture is told, and nothing is lost.
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Add a photograph' }).click();
+  await (await chooser).setFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('not a leaf') });
+  await expect(page.getByText('That is no picture that this device can read')).toBeVisible();
+  expect(errors).toEqual([]);
 });

@@ -106,8 +106,13 @@ describe('a follow-up from a file', () => {
 
   test('says how many there were and are, by how much fewer, and how sure that is', () => {
     const answer = follow();
-    expect(answer.before).toEqual({ mean: 16.6, n: 10 });
-    expect(answer.now).toEqual({ mean: 0.3, n: 10 });
+    expect(answer.before).toMatchObject({ mean: 16.6, n: 10 });
+    expect(answer.now).toMatchObject({ mean: 0.3, n: 10 });
+    for (const { mean, low, high } of [answer.before, answer.now, ...answer.looks]) {
+      expect(low).toBeLessThanOrEqual(mean);
+      expect(high).toBeGreaterThan(mean);
+    }
+    expect(answer.working.length).toBeGreaterThan(2);
     expect(answer.change?.reduction).toBeCloseTo(98, 0);
     expect(answer.change?.low).toBeLessThanOrEqual(answer.change?.reduction ?? 0);
     expect(answer.verdict).toBe('on-the-way');
@@ -151,5 +156,52 @@ describe('a follow-up from a file', () => {
     expect(said(() => follow({ looks: [{ on: addDays(today, -1), counts }] }))).toMatch(/looks\[0\]\.on/);
     expect(said(() => follow({ before: { on: today, counts: [-1] } }))).toMatch(/before/);
     expect(said(() => follow({ remedy: 'moonshine' }))).toMatch(/remedy/);
+  });
+});
+
+describe('a follow-up that cannot be', () => {
+  const asked = (over: object) => () =>
+    answerFollow(knowledge, {
+      remedy: 'soap-spray',
+      appliedOn: '2026-06-10',
+      before: { on: '2026-06-10', counts: [10, 12, 14] },
+      looks: [{ on: '2026-06-16', counts: [1, 2, 3] }],
+      ...over,
+    });
+
+  test.each([
+    ['a count below none', { before: { on: '2026-06-10', counts: [10, -1, 14] } }, /before/],
+    ['half an aphid', { looks: [{ on: '2026-06-16', counts: [1.5, 2, 3] }] }, /looks/],
+    [
+      'a before after the spray',
+      { before: { on: '2026-06-12', counts: [10, 12, 14] } },
+      /before\.on.*after the remedy/,
+    ],
+    [
+      'a look before the spray',
+      { looks: [{ on: '2026-06-01', counts: [1, 2, 3] }] },
+      /looks\[0\]\.on.*before the remedy/,
+    ],
+    ['no look at all', { looks: [] }, /looks/],
+    ['a remedy nobody knows', { remedy: 'moon-dust' }, /moon-dust/],
+  ])('%s is named with its field', (_, over, field) => expect(asked(over)).toThrow(field));
+
+  test('seven caterpillars where only yes or no is asked', () => {
+    const bt = () =>
+      answerFollow(knowledge, {
+        remedy: 'bt-spray',
+        appliedOn: '2026-06-10',
+        before: { on: '2026-06-10', counts: [1, 1, 0] },
+        looks: [{ on: '2026-06-16', counts: [1, 0, 7] }],
+      });
+    expect(bt).toThrow(/looks\[0\]\.counts.*not 7/);
+  });
+
+  test('thousands on a leaf, one leaf only and unlike numbers of leaves are judged or told, never broken', () => {
+    expect(
+      asked({ before: { on: '2026-06-10', counts: [4000, 9000, 12_000, 300] } })().change?.reduction,
+    ).toBeGreaterThan(99);
+    expect(asked({ looks: [{ on: '2026-06-16', counts: [3] }] })().verdict).toBe('too-early');
+    expect(asked({ looks: [{ on: '2026-06-16', counts: [3, 1, 0, 2, 5, 0, 0] }] })().now.n).toBe(7);
   });
 });

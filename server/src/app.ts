@@ -7,6 +7,7 @@ import express, { type Express, type Request, type Response } from 'express';
 import { bounded, guarded, onlyFromHere, onlyJson } from './door';
 import { acts, asks, reads } from './handlers';
 import { problemHandler, unknownRoute } from './problems';
+import { photos } from './photos';
 import { maybeGarden } from './store/garden';
 import { inTransaction } from './store/rows';
 import { calendarFileOf } from './views/calendar';
@@ -28,6 +29,7 @@ export function createApp(deps: AppOptions): Express {
   app.disable('x-powered-by');
   app.use(guarded, onlyFromHere);
   app.use(compression({ threshold: worthPacking }));
+  app.use('/api/photos', photos(deps));
   app.use('/api', onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
   if (deps.webRoot !== undefined) serveApp(app, deps.webRoot);
   app.use(unknownRoute);

@@ -11,6 +11,7 @@ import sizes from './migrations/009_sizes.sql';
 import plot from './migrations/010_plot.sql';
 import times from './migrations/011_times.sql';
 import moves from './migrations/012_moves.sql';
+import photos from './migrations/013_photos.sql';
 
 export type Db = Database.Database;
 
@@ -28,6 +29,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '010_plot', sql: plot },
   { name: '011_times', sql: times },
   { name: '012_moves', sql: moves },
+  { name: '013_photos', sql: photos },
 ];
 
 /**

@@ -6,6 +6,7 @@ import * as inCases from './acts/cases';
 import * as inGarden from './acts/garden';
 import * as inJobs from './acts/jobs';
 import * as uponVerdicts from './acts/moves';
+import * as withPhotos from './acts/photos';
 import { notFound } from './problems';
 import { maybeOneRecipe } from './store/bench';
 import { maybeOneCase } from './store/cases';
@@ -66,7 +67,14 @@ export const asks: Asks = {
   mixAsk: (tables, order) => answerOrder(tables, { way: 'ask', ...order }),
 };
 
-export const acts: Acts = { ...inCases.acts, ...inJobs.acts, ...uponVerdicts.acts, ...inGarden.acts, ...atBench.acts };
+export const acts: Acts = {
+  ...inCases.acts,
+  ...inJobs.acts,
+  ...uponVerdicts.acts,
+  ...withPhotos.acts,
+  ...inGarden.acts,
+  ...atBench.acts,
+};
 
 /** The number of rows of every table. */
 export function countRows(tables: Tables): Record<string, number> {

@@ -1,5 +1,4 @@
 import fs from 'node:fs';
-import { prepareTowns } from './towns';
 import { createServer, type Server } from 'node:http';
 import path from 'node:path';
 import { knowledge } from '@trowel/knowledge/reader';
@@ -10,6 +9,11 @@ import { seedDemo } from './demo/seed';
 import { backUp, backUpDaily, holdFolder, setAside } from './keep';
 import { planner, type Planner } from './planner';
 import { isSetUp, saveGarden } from './store/garden';
+import { dropLoosePhotos } from './store/photos';
+import { inTransaction } from './store/rows';
+import { prepareTowns } from './towns';
+import { settleOld } from './views/learnt';
+import type { Deps } from './views/plan';
 
 export interface ServeOptions {
   readonly port: number;
@@ -56,7 +60,15 @@ export async function serve(options: ServeOptions): Promise<void> {
   );
   door.opens(createApp({ ...deps, webRoot: options.webRoot, afterMove: () => planning.asked() }));
   process.stdout.write(`Wise Trowel is open at http://127.0.0.1:${options.port}\n`);
+  dropLoosePhotos(db);
+  settleInPieces(deps);
   stopGracefully(door.server, db, planning);
+}
+
+/** A few at a time, so that nobody waits for what was closed years ago. */
+function settleInPieces({ db, tables }: Pick<Deps, 'db' | 'tables'>): void {
+  const isDone = inTransaction(db, 'write', () => settleOld(db, tables, 4)) === 0;
+  if (!isDone) setTimeout(() => settleInPieces({ db, tables }), 20).unref();
 }
 
 /** The file of a garden in its folder. */

@@ -8,7 +8,7 @@ type CityData = (typeof cityTimezones.cityMapping)[number];
 
 interface Town {
   readonly city: string;
-  readonly plain: string;
+  readonly folded: string;
   readonly where: string;
   readonly country: string;
   readonly latitude: number;
@@ -32,7 +32,7 @@ export async function prepareTowns(): Promise<void> {
 export function knowTowns(list: readonly Listed[]): void {
   towns = list.map(({ city, city_ascii, lat, lng, pop, country, province, iso2, timezone }) => ({
     city,
-    plain: plain(city_ascii || city),
+    folded: folded(city_ascii || city),
     where: [province, country].filter(Boolean).join(', '),
     country: iso2,
     latitude: Number(lat.toFixed(2)),
@@ -49,10 +49,10 @@ const own: Readonly<Record<string, MeasureSystem>> = { US: 'us', AU: 'australian
 /** The largest towns whose name begins so, or holds it; of "zone:" and a time zone, the largest there. */
 export function townsLike(asked: string): TownsView {
   const zone = asked.startsWith('zone:') ? asked.slice('zone:'.length) : undefined;
-  const like = plain(asked);
+  const like = folded(asked);
   const found =
     zone === undefined
-      ? [...matching((town) => town.plain.startsWith(like)), ...matching((town) => town.plain.includes(` ${like}`))]
+      ? [...matching((town) => town.folded.startsWith(like)), ...matching((town) => town.folded.includes(` ${like}`))]
       : matching(({ timeZone }) => timeZone === zone).slice(0, 1);
   return [...new Set(found)].slice(0, shown).map(({ city, where, country, latitude, longitude, timeZone }) => ({
     name: city,
@@ -67,7 +67,7 @@ export function townsLike(asked: string): TownsView {
 const matching = (fits: (town: Town) => boolean) => towns.filter(fits).sort((a, b) => b.people - a.people);
 
 /** Without accents and capitals: "Sao" finds São Paulo. */
-const plain = (name: string) =>
+const folded = (name: string) =>
   name
     .normalize('NFD')
     .replace(/\p{Mark}/gu, '')

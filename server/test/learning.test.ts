@@ -1,4 +1,6 @@
 import { caseView, notebookView, reviewView, todayView } from '@trowel/core/contract';
+import { knowledge } from '@trowel/knowledge';
+import { settleOld } from '../src/views/learnt';
 import { bedWithCurrants, callsOf, newWorld, type World } from './world';
 
 let world: World;
@@ -89,6 +91,38 @@ describe('what a garden learns', () => {
     expect(spray?.about.cause).toMatch(/aphid/i);
     expect(spray?.about.plants).toHaveLength(1);
     expect(log.filter(({ about }) => about.caseName !== null).length).toBeGreaterThan(5);
+  });
+});
+
+describe('what is closed is settled', () => {
+  const settled = () => world.db.prepare('SELECT settled FROM job').pluck().all() as (string | null)[];
+  const verdict = async (id: string) =>
+    caseView.parse((await world.api.get(`/api/cases/${id}`).expect(200)).body).summary.verdict;
+
+  test('how its jobs ended is kept with it, and open again when it is opened again', async () => {
+    const where = await bedWithCurrants(world);
+    const { id } = await season(2026, where, gone);
+    expect(settled()).toEqual([null]);
+    const before = [await verdict(id), (await notebook()).worked];
+    await post(`/cases/${id}/close`, { outcome: 'solved' });
+    expect(JSON.parse(settled()[0] ?? '{}')).toMatchObject({
+      trial: { end: 'worked', isCounted: true, strength: 1, on: '2026-06-12' },
+      verdict: { verdict: 'solved' },
+    });
+    expect([await verdict(id), (await notebook()).worked]).toEqual(before);
+    await post(`/cases/${id}/reopen`);
+    expect(settled()).toEqual([null]);
+  });
+
+  test('what was closed before that was kept is settled a few at a time, to the same', async () => {
+    const where = await bedWithCurrants(world);
+    const { id } = await season(2026, where, asMany);
+    await post(`/cases/${id}/close`, { outcome: 'no-change' });
+    const [kept] = settled();
+    world.db.prepare('UPDATE job SET settled = NULL').run();
+    expect(settleOld(world.db, knowledge, 5)).toBe(1);
+    expect(settled()).toEqual([kept]);
+    expect(settleOld(world.db, knowledge, 5)).toBe(0);
   });
 });
 

@@ -17,7 +17,7 @@ export const jobEndWords = {
 
 /** How a sample is taken, by what one count is of. */
 export const howMany: Record<CountedOn, string> = {
-  leaf: 'Ten, chosen as you walk, not by how bad they look.',
+  leaf: 'Ten, chosen as you walk, not by how bad they look; turn leaves over.',
   card: 'One number for each card or trap.',
   minute: 'So many in a minute; five times, the watch beside you.',
   square: 'One number for each square; three, where it is worst.',

@@ -181,6 +181,17 @@ export const calls = {
     true,
   ),
   noteDoing: act('/jobs/:id/doing', jobs.noteDoing, nothing, log('note-doing', 'How it was done'), readings),
+  addPhoto: act('/cases/:id/photos', commands.addPhoto, nothing, log('add-photo', 'Photograph'), [
+    'oneCase',
+    'notebook',
+  ]),
+  takeBackPhoto: act(
+    '/photos/:id/take-back',
+    commands.takeBackPhoto,
+    nothing,
+    log('take-back-photo', 'Photograph, taken out or put back'),
+    ['oneCase', 'notebook'],
+  ),
   closeCase: act(
     '/cases/:id/close',
     commands.closeCase,

@@ -43,6 +43,9 @@ export const addEvidence = z.strictObject({
 export const answerCheck = z.strictObject({ commandId, check: z.string().min(1), answer: z.string().min(1) });
 
 export const closeCase = z.strictObject({ commandId, outcome: z.enum(caseOutcomes) });
+/** A picture that was sent to /api/photos before. */
+export const addPhoto = z.strictObject({ commandId, photo: z.string().min(1).max(64) });
+export const takeBackPhoto = z.strictObject({ commandId, isBack: z.boolean().default(false) });
 export const reopenCase = z.strictObject({ commandId });
 
 export const changeGarden = z.strictObject({

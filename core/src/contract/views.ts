@@ -157,6 +157,8 @@ export const caseView = z.object({
   nearby: z.array(z.string()),
   jobs: z.array(jobView),
   counts: z.array(countView),
+  /** Photographs, oldest first; each lies at /api/photos/ and its id. */
+  photos: z.array(z.object({ id: z.string(), on: z.string(), width: z.number(), height: z.number() })),
   log: z.array(logEntry),
   /** What was noted here and is no longer known, by name. */
   noLongerKnown: z.array(z.string()),

@@ -55,6 +55,8 @@ export const fieldSentences = {
   'no-step-of': '"{given}" is not a step of {remedy}; its steps: {known}',
   'before-applied': 'lies before the remedy was put on ({day}); put it under "before"',
   'after-applied': 'lies after the remedy was put on ({day}); put it under "looks"',
+  'not-a-jpeg': 'is no photograph that can be read; take or choose another',
+  'picture-too-large': 'is larger than {most} px on a side',
   'yes-or-no': 'counts what is there or not: 1 for yes and 0 for no, not {given}',
 
   // Acts on a garden.

@@ -13,6 +13,7 @@ const conflicts = {
   'job-ended': '{name} has come to its end; nothing of it can be changed any more.',
   'job-open': '{name} is under way already.',
   'nothing-overdue': 'Nothing of {name} is overdue.',
+  'photo-given': 'That photograph belongs to another case.',
   'move-gone': 'What was counted of {name} does not ask for that (any more); look at its verdict again.',
   'move-used': 'Something of that round of {name} is done already; it cannot be taken back.',
   'brew-past': '{name} is past its best since {day}; throw it out, or draw from another brew.',

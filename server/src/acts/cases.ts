@@ -12,6 +12,7 @@ import * as garden from '../store/garden';
 import * as jobs from '../store/jobs';
 import { emptyReading, readingOf } from '../views/reading';
 import { jobRemedy } from '../views/job';
+import { settleCase } from '../views/learnt';
 import { act } from './command';
 import { newBed, newPlanting } from './garden';
 import { endJobs, keepCount, theOpenCase } from './jobs';
@@ -148,13 +149,15 @@ export const closeCase = act('closeCase', (context, { outcome }, caseId) => {
     'case-closed',
   );
   cases.closeCase(db, row.id, outcome, today, outcome === 'solved' ? addDays(today, lateDays || 14) : null);
+  settleCase(db, tables, row.id);
   return { caseId: row.id, result: { jobs: ended } };
 });
 
-export const reopenCase = act('reopenCase', ({ db }, _input, caseId) => {
+export const reopenCase = act('reopenCase', ({ db, tables }, _input, caseId) => {
   const row = theCase(db, caseId);
   if (row.status === 'open') throw conflict('case-open');
   cases.reopenCase(db, row.id);
+  settleCase(db, tables, row.id);
   return { caseId: row.id, result: {} };
 });
 

@@ -21,3 +21,7 @@ CREATE TABLE doing (
   at TEXT NOT NULL
 ) STRICT;
 CREATE INDEX doing_of ON doing (job_id);
+
+-- How a job ended, as its counts and its case had it when the case was closed (JSON): it changes no more, and lists need
+-- not judge it again. NULL while the case is open, and where it was closed before this stood.
+ALTER TABLE job ADD COLUMN settled TEXT CHECK (json_valid(settled));

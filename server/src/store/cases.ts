@@ -50,6 +50,12 @@ export const anyOpenCases = (db: Db): CaseRow[] =>
   any(db, caseRow, "SELECT * FROM cases WHERE status = 'open' ORDER BY opened_on, id");
 export const maybeOneCase = (db: Db, id: string): CaseRow | undefined =>
   maybeOne(db, caseRow, 'SELECT * FROM cases WHERE id = ?', id);
+/** @throws Error when there is none. */
+export function oneCase(db: Db, id: string): CaseRow {
+  const row = maybeOneCase(db, id);
+  if (!row) throw new Error(`there is no case "${id}"`);
+  return row;
+}
 export const countCases = (db: Db): number =>
   maybeOne(db, z.object({ n: z.number() }), 'SELECT COUNT(*) AS n FROM cases')?.n ?? 0;
 

@@ -1,5 +1,5 @@
 import { recipeDocument } from '@trowel/core/contract';
-import { jobEnds, jobWaters } from '@trowel/core/tables';
+import { findings, jobEnds, jobWaters, trialEnds, verdicts } from '@trowel/core/tables';
 import { addDays } from '@trowel/core/quantities';
 import { z } from 'zod';
 import type { Db } from '../database';
@@ -10,6 +10,20 @@ const maybeRecipe = z
   .string()
   .nullable()
   .transform((text) => (text === null ? null : recipeDocument.parse(JSON.parse(text))));
+
+/** How a job ended, for good; null where it was never put on, or nothing can be said of it. */
+const settled = z.object({
+  trial: z
+    .object({
+      end: z.enum(trialEnds),
+      isCounted: z.boolean(),
+      strength: z.number().optional(),
+      on: z.string(),
+    })
+    .nullable(),
+  verdict: z.object({ verdict: z.enum(verdicts), finding: z.enum(findings), isLate: z.boolean() }).nullable(),
+});
+export type Settled = z.infer<typeof settled>;
 
 /** A job with the setting that holds now. */
 const jobRow = z.object({
@@ -25,6 +39,7 @@ const jobRow = z.object({
   chosen_on: z.string(),
   ended_on: z.string().nullable(),
   ended_because: z.enum(jobEnds).nullable(),
+  settled: jsonText(settled).nullable(),
   strength: z.number().nullable(),
   volume_ml: z.number().nullable(),
   water: z.enum(jobWaters).nullable(),
@@ -102,7 +117,7 @@ export const anyPlaces = (db: Db, jobId: string): PlaceRow[] =>
 
 export function addJob(
   db: Db,
-  row: Omit<JobRow, 'ended_on' | 'ended_because' | keyof SettingRow>,
+  row: Omit<JobRow, 'ended_on' | 'ended_because' | 'settled' | keyof SettingRow>,
   places: readonly Omit<PlaceRow, 'job_id'>[],
   setting: SettingRow,
 ): void {
@@ -149,6 +164,19 @@ export function endJob(db: Db, id: string, on: string, because: NonNullable<JobR
   run(db, 'UPDATE job SET ended_on = ?, ended_because = ? WHERE id = ? AND ended_on IS NULL', on, because, id);
   run(db, 'UPDATE plan_position SET gone_on = ?, sequence = sequence + 1 WHERE job_id = ? AND gone_on IS NULL', on, id);
 }
+
+/** Kept when its case is closed; null when it is opened again. */
+export const settle = (db: Db, id: string, how: Settled | null): void =>
+  run(db, 'UPDATE job SET settled = ? WHERE id = ?', how === null ? null : JSON.stringify(how), id);
+/** Of closed cases, and not settled yet. */
+export const anyUnsettled = (db: Db, most: number): JobRow[] =>
+  any(
+    db,
+    jobRow,
+    `${withSetting} JOIN cases AS c ON c.id = j.case_id
+     WHERE c.status = 'closed' AND j.settled IS NULL ORDER BY j.rowid LIMIT ?`,
+    most,
+  );
 
 /** What came to its end by itself, and is not done after all. */
 export const goOn = (db: Db, id: string): void =>

@@ -10,6 +10,7 @@ import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
 import { logEntryOf } from './log';
 import { jobName, jobViewOf } from './jobs';
+import { anyPhotos } from '../store/photos';
 import { learntAgainst } from './learnt';
 import { levelView, verdictFor } from './verdict';
 import { layOut, type Deps } from './plan';
@@ -104,6 +105,7 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       counts,
       ...levelView(counts, unit),
     })),
+    photos: anyPhotos(db, row.id).map(({ id, taken_on, width, height }) => ({ id, on: taken_on, width, height })),
     log: anyLogOfCase(db, row.id).map((entry) => logEntryOf({ db, tables, measures: laidOut.garden.measures }, entry)),
     noLongerKnown: [
       ...new Set(

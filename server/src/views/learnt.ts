@@ -2,9 +2,10 @@ import type { CaseOutcome } from '@trowel/core/contract';
 import { endOf, learntOf, type Happened, type Learnt, type Trial } from '@trowel/core/learn';
 import { verdictNow } from '@trowel/core/follow';
 import type { CauseId, Tables, TrialEnd } from '@trowel/core/tables';
+import { isLateLook } from '@trowel/core/wording';
 import type { Db } from '../database';
-import { anyCases, type CaseRow } from '../store/cases';
-import { anyApplications, anyJobs, type JobRow } from '../store/jobs';
+import { anyCases, oneCase, type CaseRow } from '../store/cases';
+import { anyApplications, anyJobs, anyUnsettled, settle, type JobRow, type Settled } from '../store/jobs';
 import { maybeDoing } from '../store/moves';
 import { writtenSoFar } from '../store/rows';
 import { jobRemedy } from './job';
@@ -35,37 +36,60 @@ export function trialsOf(db: Db, tables: Tables): readonly TrialIn[] {
   const of = writtenSoFar(db);
   const last = lastTrials.get(db);
   if (last?.of === of && last.tables === tables) return last.trials;
-  const trials = anyCases(db).flatMap((row) => anyJobs(db, row.id).flatMap((job) => trialOf(db, tables, row, job)));
+  const trials = anyCases(db).flatMap((row) =>
+    anyJobs(db, row.id).flatMap((job): TrialIn[] => {
+      const { trial } = job.settled ?? settledBy(db, tables, row, job);
+      const remedy = job.remedy;
+      return trial && remedy !== null
+        ? [{ ...trial, strength: trial.strength, remedy, cause: causeOf(row), jobId: job.id, row }]
+        : [];
+    }),
+  );
   lastTrials.set(db, { of, tables, trials });
   return trials;
 }
 const lastTrials = new WeakMap<Db, { of: unknown; tables: Tables; trials: readonly TrialIn[] }>();
 
-function trialOf(db: Db, tables: Tables, row: CaseRow, job: JobRow): TrialIn[] {
+/** How a job stands, by its counts, else by the gardener's word at the end of its case. */
+export function settledBy(db: Db, tables: Tables, row: CaseRow, job: JobRow): Settled {
+  const judged = judgedBy(db, tables, job);
+  const now = judged && verdictNow(judged.input);
+  const verdict =
+    judged && now ? { verdict: now.verdict, finding: now.finding, isLate: isLateLook(now, judged.remedy) } : null;
   const remedy = jobRemedy(tables, job);
-  if (!remedy || job.remedy === null) return [];
   const applied = anyApplications(db, job.id);
   // Chosen is not tried: it was put on at least once, or it was to wait.
-  if (applied.length === 0 && remedy.rung !== 'leave') return [];
-  const judged = judgedBy(db, tables, job);
+  if (!remedy || job.remedy === null || (applied.length === 0 && remedy.rung !== 'leave'))
+    return { trial: null, verdict };
   const wasMissed = (maybeDoing(db, job.id)?.missed.length ?? 0) > 0;
-  const counted = judged && endOf(verdictNow(judged.input), wasMissed);
+  const counted = now && endOf(now, wasMissed);
   const said = row.status === 'closed' && row.outcome !== null ? byOutcome[row.outcome] : undefined;
   // Counts that leave it open are settled by what the gardener says at the end.
   const isCounted = counted !== undefined && counted !== 'open';
   const strength = applied[applied.length - 1]?.strength ?? undefined;
-  return [
-    {
-      remedy: job.remedy,
-      cause: causeOf(row),
+  return {
+    verdict,
+    trial: {
       end: isCounted ? counted : (said ?? 'open'),
       isCounted,
-      strength,
+      ...(strength === undefined ? {} : { strength }),
       on: applied[0]?.on_date ?? job.chosen_on,
-      jobId: job.id,
-      row,
     },
-  ];
+  };
+}
+
+/** Keeps how the jobs of a closed case ended; of one opened again it is open again. */
+export function settleCase(db: Db, tables: Tables, caseId: string): void {
+  const row = oneCase(db, caseId);
+  for (const job of anyJobs(db, caseId))
+    settle(db, job.id, row.status === 'closed' ? settledBy(db, tables, row, job) : null);
+}
+
+/** Settles a few of the jobs that were closed before that was kept. @returns how many */
+export function settleOld(db: Db, tables: Tables, most: number): number {
+  const old = anyUnsettled(db, most);
+  for (const job of old) settle(db, job.id, settledBy(db, tables, oneCase(db, job.case_id ?? ''), job));
+  return old.length;
 }
 
 /** What this garden has learnt of each remedy against a cause. */

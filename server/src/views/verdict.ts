@@ -69,6 +69,8 @@ export function levelView(counts: readonly number[], unit: Count['unit']) {
 
 /** The verdict on one job in its words, for lists; undefined while there is nothing to judge by. */
 export function verdictFor(db: Db, tables: Tables, row: JobRow): string | undefined {
+  if (row.settled)
+    return row.settled.verdict ? verdictWords(row.settled.verdict, row.settled.verdict.isLate) : undefined;
   const found = judgedBy(db, tables, row);
   if (!found) return undefined;
   const now = verdictNow(found.input);

@@ -9,6 +9,7 @@ import { useCase } from '@/api/queries';
 import { Plate } from '@/drawing/Plate';
 import { useKnowledge } from '@/knowledge';
 import { CountsChart } from '@/steps/follow/CountsChart';
+import { Shown } from '@/steps/follow/Photos';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
 import { Page, Row } from '@/ui/layout';
@@ -118,12 +119,23 @@ function Printed({ view }: { view: CaseView }) {
           </View>
         ))}
       </Part>
+      {view.photos.length > 0 && (
+        <Part title="Photographs">
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.m }}>
+            {view.photos.map((photo) => (
+              <View key={photo.id} style={{ width: 230 }}>
+                <Shown photo={photo} />
+              </View>
+            ))}
+          </View>
+        </Part>
+      )}
       {specimens.length > 0 && (
         <Part title="What to send or take along">
           {specimens.map(({ id, says }) => (
             <Body key={id}>{says}</Body>
           ))}
-          <Body>Two photographs: the whole plant where it stands, and the damage from a hand away.</Body>
+          <Body>Two photographs beside this: the whole plant where it stands, and the damage from a hand away.</Body>
         </Part>
       )}
     </>

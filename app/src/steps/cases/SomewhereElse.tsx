@@ -1,15 +1,13 @@
 import type { Setting } from '@trowel/core/tables';
 import { useState } from 'react';
 import { useAct } from '@/api/queries';
+import { SettingChoice } from '@/steps/garden/SettingChoice';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { Row, Sheet } from '@/ui/layout';
+import { Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
-import { Toggle } from '@/ui/Toggle';
-import { settingWords } from '@/wording/places';
 
-const settings = Object.keys(settingWords) as Setting[];
 /** How a place is called until somebody names it. */
 const firstNames: Readonly<Record<Setting, string>> = {
   bed: 'A bed',
@@ -36,13 +34,7 @@ export function SomewhereElse({ title, opened }: { title: string; opened: (id: s
       <Heading rank={2}>{title}</Heading>
       <Field label="Which plant?" value={plant} change={setPlant} />
       <Small>Left empty, the ground is read: weeds and soil.</Small>
-      <Row wrap>
-        {settings.map((one) => (
-          <Toggle key={one} pressed={setting === one} onPress={() => setSetting(one)}>
-            {settingWords[one]}
-          </Toggle>
-        ))}
-      </Row>
+      <SettingChoice setting={setting} choose={setSetting} />
       {openCase.error && <Trouble error={openCase.error} />}
       <Button kind="main" disabled={openCase.isPending} onPress={open}>
         {named === '' ? 'Look at the ground there' : 'Look at it'}

@@ -78,7 +78,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
   return (
     <Sheet>
       <Heading rank={3}>{kind === 'before' ? 'Count before you begin' : 'Count again, the same way'}</Heading>
-      <Small>{`${capital(what)}. ${howMany[each]} ${counts.length} so far.`}</Small>
+      <Small>{`${capital(what)}. ${howMany[each]}${kind === 'after' && each === 'leaf' ? ' On the same plants as last time.' : ''} ${counts.length} so far.`}</Small>
       {canCompare && (
         <Row wrap>
           <Toggle pressed={!isLeft} onPress={() => setLeft(false)}>

@@ -12,6 +12,7 @@ import { Body, Heading, Small } from '@/ui/text';
 import { CloseButton } from './CloseButton';
 import { Counter } from './Counter';
 import { CountsChart } from './CountsChart';
+import { Photos } from './Photos';
 import { VerdictCard } from './VerdictCard';
 import { WhatIf } from './WhatIf';
 
@@ -29,6 +30,7 @@ export function LookPart({ view }: { view: CaseView }) {
       {shown.map((job) => (
         <JobLook key={job.id} job={job} isOpen={view.summary.status === 'open'} />
       ))}
+      <Photos view={view} />
       <Row>
         <LinkButton href={`/cases/sheet?id=${view.summary.id}`} kind="other">
           Sheet for an expert

@@ -11,6 +11,7 @@ import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
 import { TimeZone } from '@/ui/TimeZone';
 import { Toggle } from '@/ui/Toggle';
+import { TownField } from '@/ui/TownField';
 import { climateWords } from '@/wording/places';
 
 /** Where the garden lies: which half of the year is summer, how long it is, and when the sun is low. */
@@ -19,6 +20,7 @@ export function WherePanel({ place }: { place: GardenView }) {
   const tell = useNotice();
   const [latitude, setLatitude] = useState(String(place.latitude));
   const [longitude, setLongitude] = useState(String(place.longitude));
+  const [byDegrees, setByDegrees] = useState(false);
   const save = (body: InputOf<'changeGarden'>) =>
     changeGarden.mutate({ body }, { onSuccess: () => tell({ says: 'Saved; open cases have been weighed anew.' }) });
   const where = { latitude: readNumber(latitude), longitude: readNumber(longitude) };
@@ -33,32 +35,50 @@ export function WherePanel({ place }: { place: GardenView }) {
   return (
     <Sheet>
       <Heading rank={3}>Where it lies</Heading>
-      <Row wrap style={{ alignItems: 'flex-start' }}>
-        <NumberField
-          label="Latitude"
-          says="Latitude in degrees, south of the equator negative"
-          hint="South of the equator with a minus."
-          value={latitude}
-          change={setLatitude}
-          wrong={where.latitude === undefined ? 'Write degrees, like 52.1.' : undefined}
-        />
-        <NumberField
-          label="Longitude"
-          says="Longitude in degrees, west negative"
-          hint="West with a minus."
-          value={longitude}
-          change={setLongitude}
-          wrong={where.longitude === undefined ? 'Write degrees, like −4.1.' : undefined}
-        />
+      <Small>The nearest town tells the seasons, the sun and the hours.</Small>
+      <TownField
+        chosen={undefined}
+        choose={(town) => {
+          setLatitude(String(town.latitude));
+          setLongitude(String(town.longitude));
+          save({ place: { latitude: town.latitude, longitude: town.longitude, timeZone: town.timeZone } });
+        }}
+      />
+      <Row>
+        <Toggle expanded={byDegrees} onPress={() => setByDegrees(!byDegrees)}>
+          {`${degrees(place.latitude, 'N', 'S')}, ${degrees(place.longitude, 'E', 'W')} · ${place.timeZone}`}
+        </Toggle>
       </Row>
-      <Button
-        kind="other"
-        disabled={changeGarden.isPending || where.latitude === undefined || where.longitude === undefined}
-        onPress={() => savePlace(place.timeZone)}
-      >
-        Save the place
-      </Button>
-      <TimeZone zone={place.timeZone} change={savePlace} />
+      {byDegrees && (
+        <>
+          <Row wrap style={{ alignItems: 'flex-start' }}>
+            <NumberField
+              label="Latitude"
+              says="Latitude in degrees, south of the equator negative"
+              hint="South of the equator with a minus."
+              value={latitude}
+              change={setLatitude}
+              wrong={where.latitude === undefined ? 'Write degrees, like 52.1.' : undefined}
+            />
+            <NumberField
+              label="Longitude"
+              says="Longitude in degrees, west negative"
+              hint="West with a minus."
+              value={longitude}
+              change={setLongitude}
+              wrong={where.longitude === undefined ? 'Write degrees, like −4.1.' : undefined}
+            />
+          </Row>
+          <Button
+            kind="other"
+            disabled={changeGarden.isPending || where.latitude === undefined || where.longitude === undefined}
+            onPress={() => savePlace(place.timeZone)}
+          >
+            Save the place
+          </Button>
+          <TimeZone zone={place.timeZone} change={savePlace} />
+        </>
+      )}
       <Small strong>How long are the seasons?</Small>
       <Row wrap>
         <Toggle pressed={place.climate === null} onPress={() => save({ climate: null })}>
@@ -79,3 +99,7 @@ export function WherePanel({ place }: { place: GardenView }) {
     </Sheet>
   );
 }
+
+/** "52.1° N"; of half a compass each. */
+const degrees = (value: number, up: string, down: string) =>
+  `${Math.abs(Number(value.toFixed(1)))}° ${value < 0 ? down : up}`;

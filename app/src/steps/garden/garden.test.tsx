@@ -54,6 +54,7 @@ describe('the garden', () => {
     const garden = openGarden();
     draw(<GardenPage />);
     await reads('Where it lies');
+    press(/^\d+(\.\d)?° [NS], /);
     type(/^Latitude/, '');
     expect(page()).toContain('Write degrees, like 52.1.');
     expect(isDisabled('Save the place')).toBe(true);

@@ -142,7 +142,7 @@ function Due({ view }: { view: TodayView }) {
           <Heading rank={3}>Look out for</Heading>
           <Body>{says}</Body>
           <Row>
-            <LinkButton href={`/cases/new?bed=${bedId}`}>It is there: new case</LinkButton>
+            <LinkButton href={`/cases/new?bed=${bedId}`}>I see it there</LinkButton>
           </Row>
         </Sheet>
       ))}

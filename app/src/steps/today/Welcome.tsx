@@ -1,18 +1,17 @@
-import type { InputOf, TownsView } from '@trowel/core/contract';
+import type { InputOf } from '@trowel/core/contract';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAct, useTowns } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
-import { Body, Heading, Small } from '@/ui/text';
+import { Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { TownField, type Town } from '@/ui/TownField';
 import { systemWords } from '@/wording/places';
 
-type Town = TownsView[number];
 type Measures = Town['measures'] | 'imperial';
 
 /** How the kettle looks, and the hardness that goes with it, mg/L of lime. */
@@ -32,12 +31,10 @@ const zone = () => `zone:${Intl.DateTimeFormat().resolvedOptions().timeZone}`;
 export function Welcome() {
   const router = useRouter();
   const changeGarden = useAct('changeGarden');
-  const [typed, setTyped] = useState('');
   const [chosen, setChosen] = useState<Town>();
   const [measures, setMeasures] = useState<Measures>();
   const [water, setWater] = useState<Water>();
   const guess = useTowns(zone()).data?.[0];
-  const found = useTowns(typed).data ?? [];
   const town = chosen ?? guess;
   const system = measures ?? town?.measures ?? 'metric';
   const go = () => router.push('/cases/new');
@@ -56,24 +53,7 @@ export function Welcome() {
             ? `${chosen ? 'It is' : 'Guessed from your clock:'} ${town.name}, ${town.where}. It tells the seasons, the sun and the hours.`
             : 'It tells the seasons, the sun and the hours.'}
         </Small>
-        <Field label="Its name" says="Nearest town" value={typed} change={setTyped} />
-        <Row wrap>
-          {found.map((one) => (
-            <Toggle
-              key={`${one.name}${one.where}${one.latitude}`}
-              pressed={one === chosen}
-              onPress={() => {
-                setChosen(one);
-                setTyped('');
-              }}
-            >
-              {`${one.name}, ${one.where}`}
-            </Toggle>
-          ))}
-        </Row>
-        {typed.trim().length > 2 && found.length === 0 && (
-          <Body soft>No town of that name is on the list; try a larger one nearby.</Body>
-        )}
+        <TownField chosen={chosen} choose={setChosen} />
       </View>
       <View style={{ gap: space.s }}>
         <Heading rank={3}>How do you measure?</Heading>

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import type { Db } from '../database';
+import { any, maybeOne, run } from './rows';
+
+const photoRow = z.object({
+  id: z.string(),
+  case_id: z.string().nullable(),
+  taken_on: z.string(),
+  width: z.number(),
+  height: z.number(),
+  taken_back: z.number(),
+});
+export type PhotoRow = z.infer<typeof photoRow>;
+const columns = 'id, case_id, taken_on, width, height, taken_back';
+
+export const anyPhotos = (db: Db, caseId: string): PhotoRow[] =>
+  any(db, photoRow, `SELECT ${columns} FROM photo WHERE case_id = ? AND taken_back = 0 ORDER BY at, id`, caseId);
+export const maybeOnePhoto = (db: Db, id: string): PhotoRow | undefined =>
+  maybeOne(db, photoRow, `SELECT ${columns} FROM photo WHERE id = ?`, id);
+
+/** The picture itself; undefined where there is none. */
+export const maybeJpeg = (db: Db, id: string): Buffer | undefined =>
+  maybeOne(db, z.object({ jpeg: z.instanceof(Buffer) }), 'SELECT jpeg FROM photo WHERE id = ?', id)?.jpeg;
+
+export const addPhoto = (
+  db: Db,
+  row: Pick<PhotoRow, 'id' | 'taken_on' | 'width' | 'height'> & { readonly at: string; readonly jpeg: Buffer },
+): void =>
+  run(
+    db,
+    'INSERT INTO photo (id, taken_on, at, width, height, jpeg) VALUES (?, ?, ?, ?, ?, ?)',
+    row.id,
+    row.taken_on,
+    row.at,
+    row.width,
+    row.height,
+    row.jpeg,
+  );
+
+export const givePhoto = (db: Db, id: string, caseId: string): void =>
+  run(db, 'UPDATE photo SET case_id = ? WHERE id = ?', caseId, id);
+export const takeBackPhoto = (db: Db, id: string, isTakenBack: boolean): void =>
+  run(db, 'UPDATE photo SET taken_back = ? WHERE id = ?', isTakenBack ? 1 : 0, id);
+/** What was sent and never given to a case. */
+export const dropLoosePhotos = (db: Db): void => run(db, 'DELETE FROM photo WHERE case_id IS NULL');
