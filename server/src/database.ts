@@ -1,4 +1,5 @@
 import Database from 'better-sqlite3';
+import fs from 'node:fs';
 import garden from './migrations/001_garden.sql';
 import clinic from './migrations/002_clinic.sql';
 import harvest from './migrations/003_harvest.sql';
@@ -53,6 +54,17 @@ export function versionOf(file: string): number {
   const db = new Database(file, { readonly: true });
   try {
     return db.pragma('user_version', { simple: true }) as number;
+  } finally {
+    db.close();
+  }
+}
+
+/** Instant of the last act in a file; undefined where there is none, or nothing was done yet. */
+export function lastWrittenIn(file: string): string | undefined {
+  if (!fs.existsSync(file) || versionOf(file) === 0) return undefined;
+  const db = new Database(file, { readonly: true });
+  try {
+    return (db.prepare('SELECT MAX(at) FROM log').pluck().get() as string | null) ?? undefined;
   } finally {
     db.close();
   }

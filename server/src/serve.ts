@@ -3,12 +3,13 @@ import { createServer, type Server } from 'node:http';
 import path from 'node:path';
 import { knowledge } from '@trowel/knowledge/reader';
 import { createApp } from './app';
-import type { Clock } from './clock';
-import { migrations, openDatabase, versionOf, type Db } from './database';
+import { gardenTime, type Clock } from './clock';
+import { lastWrittenIn, migrations, openDatabase, versionOf, type Db } from './database';
+import { storyMoment } from './demo/day';
 import { seedDemo } from './demo/seed';
 import { backUp, backUpDaily, holdFolder, setAside } from './keep';
 import { planner, type Planner } from './planner';
-import { isSetUp, saveGarden } from './store/garden';
+import { isSetUp, oneGarden, saveGarden } from './store/garden';
 import { dropLoosePhotos } from './store/photos';
 import { inTransaction } from './store/rows';
 import { prepareTowns } from './towns';
@@ -50,7 +51,11 @@ export async function serve(options: ServeOptions): Promise<void> {
     throw new Error(`the app is not built: ${options.webRoot} has no index.html`);
   // What is written here is for its owner alone.
   process.umask(0o077);
-  const clock = clockFrom(options.now);
+  const file = gardenFile(options.dataDir, options.demo);
+  const clock = clockFrom(
+    options.now ??
+      (options.demo ? storyMoment(new Date(), options.reset ? undefined : lastWrittenIn(file)) : undefined),
+  );
   const door = await listen(options.port);
   await prepareTowns();
   const db = await openData(options, clock);
@@ -59,6 +64,10 @@ export async function serve(options: ServeOptions): Promise<void> {
     process.stderr.write(`The plan could not be thought over; the first one stands: ${broken}\n`),
   );
   door.opens(createApp({ ...deps, webRoot: options.webRoot, afterMove: () => planning.asked() }));
+  if (options.demo) {
+    const { today } = gardenTime(clock(), oneGarden(db).time_zone);
+    process.stdout.write(`The made-up garden stands on ${today}; --now DAY puts it on another day.\n`);
+  }
   process.stdout.write(`Wise Trowel is open at http://127.0.0.1:${options.port}\n`);
   dropLoosePhotos(db);
   settleInPieces(deps);

@@ -29,8 +29,11 @@ export function endOf({ verdict, finding }: { verdict: Verdict; finding: Finding
 
 /** What is judged by a gardener's word alone counts for so much of a counted trial. */
 const byWord = 0.5;
-/** So many imagined trials, as good as the remedy is elsewhere, keep the first real ones from saying much. */
-const imagined = 4;
+/**
+ * So many imagined trials, as good as the remedy is elsewhere, keep the first real ones from saying much; and from
+ * moving the choice, even less: what helped elsewhere rests on many.
+ */
+const imagined = { told: 4, chosen: 12 } as const;
 const usual = { least: 0.2, most: 0.8 } as const;
 const factors = { least: 0.6, most: 1.25, harmed: 0.6 } as const;
 
@@ -56,9 +59,11 @@ export function learntOf(
   const ends = (end: TrialEnd) => told.filter((trial) => trial.end === end);
   const weight = (list: readonly Trial[]) => list.reduce((sum, { isCounted }) => sum + (isCounted ? 1 : byWord), 0);
   const before = Math.min(usual.most, Math.max(usual.least, surelyHelps(remedy, fits)));
-  const good = imagined * before + weight(ends('worked'));
-  const bad = imagined * (1 - before) + weight(ends('failed')) + weight(ends('harmed'));
-  const factor = Math.min(factors.most, Math.max(factors.least, good / (good + bad) / before));
+  const [worked, rest] = [weight(ends('worked')), weight(ends('failed')) + weight(ends('harmed'))];
+  const chosen = (imagined.chosen * before + worked) / (imagined.chosen + worked + rest);
+  const factor = Math.min(factors.most, Math.max(factors.least, chosen / before));
+  const good = imagined.told * before + worked;
+  const bad = imagined.told * (1 - before) + rest;
   const strengthsOf = (end: TrialEnd) =>
     [...new Set(ends(end).flatMap(({ strength }) => strength ?? []))].sort((a, b) => a - b);
   return {

@@ -2,6 +2,7 @@ import { actsInLog } from '../contract/api';
 import { inBaseUnit, inWords, mL, type MeasureSystem } from '../quantities';
 import { rowById, type Tables } from '../tables';
 import { lowerFirst } from './everyday/language';
+import { cautionAlone } from './mix';
 
 /** One detail of what was done, found by whoever keeps the log. */
 export type LogDetail =
@@ -83,5 +84,5 @@ function readWords(tables: Tables, key: string): string {
     : undefined;
   if (older) return older.says;
   const rule = tables.safetyRules.find(({ id }) => id === key);
-  return rule === undefined ? key : rowById(tables.safetyRules, rule.id, 'safetyRules').says;
+  return rule === undefined ? (cautionAlone(key) ?? key) : rowById(tables.safetyRules, rule.id, 'safetyRules').says;
 }

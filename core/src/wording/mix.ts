@@ -71,6 +71,12 @@ const working: Readonly<Record<string, readonly [what: string, how: string, valu
   'soap-left': ['Soap left to work, at least', '{put} − {bound}', '{free}'],
 };
 
+/** What a caution says where its figures are no longer at hand; undefined where it says nothing without them. */
+export const cautionAlone = (code: string): string | undefined => {
+  const [says] = cautions[code] ?? [];
+  return says === undefined || says.includes('{') ? undefined : says;
+};
+
 const cautions: Readonly<Record<string, SaysWords>> = {
   'beyond-cap': [
     '{strength} is beyond the limit of {limit}: {why}',

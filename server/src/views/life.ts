@@ -29,6 +29,7 @@ export const weatherAhead = 60;
 /** Indoors it is neither night nor noon; under glass warmer than outside, most of all by day. */
 const indoors = { low: 17, high: 22 } as const;
 const underGlass = { low: 3, high: 8 } as const;
+
 /** The pest of a job, by what its case was read as and the plant; undefined where its life is not known here. */
 export function lifeOf(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow): LifeRow | undefined {
   const owner = row.case_id === null ? undefined : maybeOneCase(db, row.case_id);

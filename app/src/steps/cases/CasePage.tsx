@@ -109,7 +109,7 @@ function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
           </View>
         </View>
       ) : (
-        <Page>
+        <Page wide={part === 'look'}>
           {content[part]}
           {part === 'look' && <CaseLog view={view} />}
         </Page>

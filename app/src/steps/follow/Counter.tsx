@@ -89,6 +89,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
           </Toggle>
         </Row>
       )}
+      {unit === 'number' && <Keys add={add} />}
       {unit === 'number' ? (
         <Row gap={space.m} style={{ justifyContent: 'center' }}>
           <BigButton icon="minus" label="One fewer" onPress={() => setNow(Math.max(0, now - 1))} />
@@ -151,6 +152,48 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
           : `Save ${counted(counts.length, 'count', 'counts')}`}
       </Button>
     </Sheet>
+  );
+}
+
+const keys = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
+
+/** One tap for a leaf with few; more than nine are counted up below. */
+function Keys({ add }: { add: (value: number) => void }) {
+  const roles = useRoles();
+  return (
+    <View
+      role="group"
+      aria-label="One tap for each"
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        justifyContent: 'center',
+        gap: space.s,
+        maxWidth: 330,
+        alignSelf: 'center',
+      }}
+    >
+      {keys.map((value) => (
+        <Pressable
+          key={value}
+          role="button"
+          aria-label={`${value}, and on`}
+          onPress={() => add(value)}
+          style={{
+            width: 56,
+            height: 56,
+            borderRadius: 8,
+            borderWidth: 1,
+            borderColor: roles.softText,
+            backgroundColor: roles.ground,
+            alignItems: 'center',
+            justifyContent: 'center',
+          }}
+        >
+          <Text style={{ fontFamily: fonts.heading, fontSize: 24, color: roles.text }}>{value}</Text>
+        </Pressable>
+      ))}
+    </View>
   );
 }
 

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';
 import { space } from '@/theme/theme';
-import { Row, Sheet } from '@/ui/layout';
+import { Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
@@ -20,6 +20,7 @@ import { WhatIf } from './WhatIf';
 export function LookPart({ view }: { view: CaseView }) {
   const open = view.jobs.filter(({ endedOn }) => endedOn === null);
   const shown = view.summary.status === 'open' ? open : view.jobs;
+  const wide = useIsWide();
   return (
     <View style={{ gap: space.m }}>
       {shown.length === 0 && (
@@ -28,7 +29,7 @@ export function LookPart({ view }: { view: CaseView }) {
         </Sheet>
       )}
       {shown.map((job) => (
-        <JobLook key={job.id} job={job} isOpen={view.summary.status === 'open'} />
+        <JobLook key={job.id} job={job} isOpen={view.summary.status === 'open'} beside={wide} />
       ))}
       <Photos view={view} />
       <Row>
@@ -42,29 +43,52 @@ export function LookPart({ view }: { view: CaseView }) {
 }
 
 /** Counting for one job: what was counted, what that says, and the next count. */
-export function JobLook({ job, isOpen, title = job.remedyName }: { job: JobView; isOpen: boolean; title?: string }) {
+export function JobLook({
+  job,
+  isOpen,
+  title = job.remedyName,
+  beside = false,
+}: {
+  job: JobView;
+  isOpen: boolean;
+  title?: string;
+  /** What was found and the next count stand beside each other. */
+  beside?: boolean;
+}) {
   const { counts, measuredBy, wantsCount } = job;
+  const column = { flex: beside ? 1 : undefined, gap: space.s, minWidth: 0 } as const;
   return (
     <View style={{ gap: space.s }}>
       <Heading>{title}</Heading>
-      {job.follow && <VerdictCard job={job} follow={job.follow} isOpen={isOpen && job.endedOn === null} />}
-      <CountsChart counts={counts} applied={job.applied} clearBelow={measuredBy.clearBelow} unit={measuredBy.unit} />
-      <LeftAlone counts={counts} isOpen={isOpen} />
-      {isOpen && job.isPutOn && <WhatIf job={job} />}
-      {isOpen && (
-        <Counter
-          jobId={job.id}
-          kind={wantsCount}
-          what={measuredBy.what}
-          unit={measuredBy.unit}
-          each={measuredBy.each}
-          canCompare={job.isPutOn}
-        />
-      )}
-      {!isOpen && counts.length === 0 && <Small>Nothing was counted.</Small>}
-      {wantsCount === 'after' && !job.follow && isOpen && (
-        <Small>The verdict comes once the remedy has been put on (tick it under Do) and counted after.</Small>
-      )}
+      <View style={{ flexDirection: beside ? 'row' : 'column', gap: beside ? space.l : space.s }}>
+        <View style={column}>
+          {job.follow && <VerdictCard job={job} follow={job.follow} isOpen={isOpen && job.endedOn === null} />}
+          <CountsChart
+            counts={counts}
+            applied={job.applied}
+            clearBelow={measuredBy.clearBelow}
+            unit={measuredBy.unit}
+          />
+          <LeftAlone counts={counts} isOpen={isOpen} />
+          {!isOpen && counts.length === 0 && <Small>Nothing was counted.</Small>}
+        </View>
+        {isOpen && (
+          <View style={column}>
+            <Counter
+              jobId={job.id}
+              kind={wantsCount}
+              what={measuredBy.what}
+              unit={measuredBy.unit}
+              each={measuredBy.each}
+              canCompare={job.isPutOn}
+            />
+            {wantsCount === 'after' && !job.follow && (
+              <Small>The verdict comes once the remedy has been put on (tick it under Do) and counted after.</Small>
+            )}
+            {job.isPutOn && <WhatIf job={job} />}
+          </View>
+        )}
+      </View>
     </View>
   );
 }

@@ -98,7 +98,7 @@ export function Shown({ photo }: { photo: Photo }) {
     <View style={{ gap: 4, maxWidth: 480 }}>
       <Image
         source={{ uri: photoAt(photo.id) }}
-        alt={said(photo)}
+        aria-label={said(photo)}
         resizeMode="contain"
         style={{ width: '100%', aspectRatio: photo.width / photo.height }}
       />
@@ -119,7 +119,7 @@ function Thumb({ photo, isOn, onPress }: { photo: Photo; isOn: boolean; onPress:
     >
       <Image
         source={{ uri: photoAt(photo.id) }}
-        alt=""
+        aria-hidden
         resizeMode="cover"
         style={{ width: 72, height: 72, borderRadius: 5 }}
       />
@@ -142,9 +142,9 @@ function Compare({ before, after }: { before: Photo; after: Photo }) {
   return (
     <View style={{ gap: 4, maxWidth: 480 }} onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width || width)}>
       <View style={{ width: '100%', height, overflow: 'hidden', borderRadius: 6 }}>
-        <Image source={{ uri: photoAt(after.id) }} alt={said(after)} resizeMode="cover" style={picture} />
+        <Image source={{ uri: photoAt(after.id) }} aria-label={said(after)} resizeMode="cover" style={picture} />
         <View style={{ position: 'absolute', left: 0, top: 0, height, width: width * line, overflow: 'hidden' }}>
-          <Image source={{ uri: photoAt(before.id) }} alt={said(before)} resizeMode="cover" style={picture} />
+          <Image source={{ uri: photoAt(before.id) }} aria-label={said(before)} resizeMode="cover" style={picture} />
         </View>
         <Dragged
           label={`The line between before and after, at ${Math.round(line * 100)} %`}

@@ -31,6 +31,15 @@ describe('counting', () => {
     expect(isDisabled('Save 3 counts')).toBe(false);
   });
 
+  test('few on a leaf are one tap each', () => {
+    counter('before');
+    press('0, and on');
+    press('7, and on');
+    press('2, and on');
+    expect(page()).toContain('0 · 7 · 2');
+    expect(isDisabled('Save 3 counts')).toBe(false);
+  });
+
   test('there are no fewer than none, and the last leaf can be taken back', () => {
     counter('before');
     press('One fewer');
