@@ -6,6 +6,7 @@ import { anyCases, maybeOneCase } from '../store/cases';
 import { anyBeds, maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
 import { anyPlaces, maybeOneJob } from '../store/jobs';
 import { anyLog, type LogRow } from '../store/log';
+import { writtenSoFar } from '../store/rows';
 import { causeOf, trialsOf, type TrialIn } from './learnt';
 import { logEntryOf } from './log';
 import type { Deps } from './plan';
@@ -15,7 +16,19 @@ import { historyOf } from './reading';
 const logShown = 300;
 const told: readonly TrialEnd[] = ['worked', 'failed', 'harmed', 'by-itself'];
 
+/** Hundreds of lines in words, made again only when something was written. */
 export function notebookViewOf(deps: Deps): NotebookView {
+  const { db, tables } = deps;
+  const of = writtenSoFar(db);
+  const last = lastViews.get(db);
+  if (last?.of === of && last.tables === tables) return last.view;
+  const view = notebookNow(deps);
+  lastViews.set(db, { of, tables, view });
+  return view;
+}
+const lastViews = new WeakMap<Deps['db'], { of: unknown; tables: Deps['tables']; view: NotebookView }>();
+
+function notebookNow(deps: Deps): NotebookView {
   const { db, tables } = deps;
   const { measures } = oneGarden(db);
   const groups = new Map<string, TrialIn[]>();
