@@ -18,7 +18,7 @@ const often = [5, 7] as const;
 const mostOften = 5;
 
 /**
- * The window of the next spray. Source: handbook of degree-days, window rule: after 1.15 of the egg's warmth and before
+ * The window of the next spray. Source: degree-day practice of extension services: after 1.15 of the egg's warmth and before
  * 0.85 of that of young and first laying; where a later stage is out of reach too, every five to seven days for a
  * generation.
  * @param warmth °C·days above the base, day by day from the day after the spray
