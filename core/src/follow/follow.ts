@@ -114,6 +114,10 @@ export function follow(input: FollowInput): FollowResult {
   };
 }
 
+/** It did nothing although it should have by now: that speaks against it here, and against what it is for. */
+export const didNothing = ({ verdict, finding }: Pick<FollowResult, 'verdict' | 'finding'>): boolean =>
+  finding === 'no-effect' || (verdict === 'worse' && finding === 'more');
+
 /** The verdict alone, for lists: what to do next asks the judge about many days. @throws RangeError without any look */
 export const verdictNow = (input: Judged): Pick<FollowResult, 'verdict' | 'finding' | 'day'> => judged(input);
 

@@ -23,8 +23,9 @@ const draws = 1000;
 
 /**
  * What is thought of clumping (φ = 1/k) before anything is counted: with 35 in 100 none (Poisson), else lognormal
- * round 1.3 with a spread of 1.2 in the logarithm, k ≈ 0.1–10. Published k of aphids, mites, whitefly and thrips per
- * leaf lie between 0.2 and 4, mostly near 1; more on plants that were evenly infested.
+ * round 1.3 with a spread of 1.2 in the logarithm, k ≈ 0.1–10, which holds what is usually found for aphids, mites,
+ * whitefly and thrips per leaf. Judgement: the three figures were set so that intervals hold in simulated series of
+ * k from 0.5 to Poisson with as few as five leaves.
  */
 const prior = { none: 0.35, median: 1.3, spread: 1.2 } as const;
 const clumpings = [0, 0.03, 0.1, 0.2, 0.35, 0.55, 0.8, 1.15, 1.6, 2.3, 3.3, 5] as const;
@@ -46,7 +47,7 @@ const priorWeights = (() => {
  *
  * Numbers: negative binomial with one clumping for all cells. Given it, and Jeffreys' prior, a mean is k·Γ(S+½)/Γ(nk),
  * S the sum of n counts; how likely a clumping is comes from how each sum is spread over its leaves, which does not
- * depend on the mean. The interval of a ratio of two or four cells holds the truth in 88–93 of 100 (see the tests).
+ * depend on the mean. The interval of a ratio of two or four cells is meant to hold the truth in ninety of 100 (measured in the tests).
  *
  * Shares: binomial. Leaning as an exact test does (Fisher's, as beta distributions: Altham 1969) keeps a claim honest
  * with ten leaves; without a lean, Jeffreys' prior.

@@ -1,6 +1,7 @@
 /// <reference path="../chance/jstat.d.ts" />
 import { jStat } from 'jstat';
 import type { Experience } from '../choose';
+import { didNothing } from '../follow';
 import type { CauseId, Finding, RemedyId, RemedyRow, TrialEnd, Verdict } from '../tables';
 import { surelyHelps } from '../weigh';
 import type { IsoDate } from '../quantities/days';
@@ -23,7 +24,8 @@ export function endOf({ verdict, finding }: { verdict: Verdict; finding: Finding
   if (verdict === 'plant-harmed') return 'harmed';
   if (finding === 'by-itself' || finding === 'better-left') return 'by-itself';
   if (verdict === 'solved') return 'worked';
-  const isFailure = verdict === 'no-change' || verdict === 'worse';
+  // What came back had been reached: that tells of its timing, not of the remedy.
+  const isFailure = didNothing({ verdict, finding }) || (verdict === 'no-change' && finding === 'weak');
   return isFailure && !wasMissed ? 'failed' : 'open';
 }
 

@@ -71,6 +71,11 @@ describe('what this garden has learnt of a remedy', () => {
   test('how a verdict ends a trial; what was missed in doing it is no failure', () => {
     expect(endOf({ verdict: 'no-change', finding: 'no-effect' }, false)).toBe('failed');
     expect(endOf({ verdict: 'no-change', finding: 'no-effect' }, true)).toBe('open');
+    expect(endOf({ verdict: 'no-change', finding: 'weak' }, false)).toBe('failed');
+    expect(endOf({ verdict: 'worse', finding: 'more' }, false)).toBe('failed');
+    // It reached what was there; what hatched since is no fault of it.
+    expect(endOf({ verdict: 'no-change', finding: 'came-back' }, false)).toBe('open');
+    expect(endOf({ verdict: 'worse', finding: 'came-back' }, false)).toBe('open');
     expect(endOf({ verdict: 'solved', finding: 'by-itself' }, false)).toBe('by-itself');
     expect(endOf({ verdict: 'solved', finding: 'as-it-should' }, true)).toBe('worked');
     expect(endOf({ verdict: 'too-early', finding: 'open' }, false)).toBe('open');

@@ -1,11 +1,12 @@
 /**
- * How pests grow with warmth, °C·days above a base. Sources: degree-day models and life tables of extension services
- * and trials; `off` is how far studies lie apart (totals; the parting into stages is rougher). How long a grown one
- * lays is judgement. Soap kills 60–95 % of what it wets of soft bodies, hardly any eggs, and none in soil or pupa.
+ * How pests grow with warmth, °C·days above a base: what extension practice goes by, as it is remembered, not looked up
+ * anew study by study. `off` is how far such figures lie apart (totals; the parting into stages is rougher). How long a
+ * grown one lays is judgement. Soap kills 60–95 % of what it wets of soft bodies, hardly any eggs, and none in soil or
+ * pupa.
  */
 import type { LifeRow, ReachRow } from '@trowel/core/tables';
 
-const known = { source: 'trials', grade: 'guideline' } as const;
+const known = { source: 'extension', grade: 'guideline' } as const;
 const rough = { source: 'judgement', grade: 'practice' } as const;
 const soft = { egg: 0, young: 0.85, hidden: 0, adult: 0.85 } as const;
 
@@ -196,16 +197,16 @@ export const life: readonly LifeRow[] = [
 
 /** What each remedy takes that is no soapy contact spray. */
 export const reaches: readonly ReachRow[] = [
-  { id: 'water-jet', takes: { young: 0.65, adult: 0.6, egg: 0.2 }, source: 'trials', grade: 'practice' },
+  { id: 'water-jet', takes: { young: 0.65, adult: 0.6, egg: 0.2 }, source: 'extension', grade: 'practice' },
   { id: 'pinch-tips', takes: { young: 0.8, adult: 0.8, egg: 0.8 }, source: 'growers', grade: 'practice' },
   { id: 'squash-by-hand', takes: { egg: 0.5, young: 0.75, adult: 0.75 }, source: 'growers', grade: 'practice' },
   { id: 'swab', takes: { egg: 0.4, young: 0.9, adult: 0.9 }, source: 'extension', grade: 'practice' },
-  { id: 'oil-spray', takes: { egg: 0.6, young: 0.8, adult: 0.65 }, source: 'trials', grade: 'guideline' },
+  { id: 'oil-spray', takes: { egg: 0.6, young: 0.8, adult: 0.65 }, source: 'extension', grade: 'guideline' },
   { id: 'sticky-cards', takes: { adult: 0.2 }, source: 'extension', grade: 'guideline' },
-  { id: 'gnat-nematodes', takes: { hidden: 0.75 }, source: 'trials', grade: 'trial' },
-  { id: 'bti-drench', takes: { hidden: 0.55 }, source: 'trials', grade: 'trial' },
-  { id: 'spinosad-spray', takes: { young: 0.8, adult: 0.6 }, source: 'trials', grade: 'trial' },
-  { id: 'pyrethrin', takes: { young: 0.65, adult: 0.6 }, source: 'trials', grade: 'trial' },
-  { id: 'neem-seed', takes: { young: 0.5 }, source: 'trials', grade: 'trial' },
+  { id: 'gnat-nematodes', takes: { hidden: 0.75 }, source: 'extension', grade: 'guideline' },
+  { id: 'bti-drench', takes: { hidden: 0.55 }, source: 'extension', grade: 'guideline' },
+  { id: 'spinosad-spray', takes: { young: 0.8, adult: 0.6 }, source: 'extension', grade: 'guideline' },
+  { id: 'pyrethrin', takes: { young: 0.65, adult: 0.6 }, source: 'extension', grade: 'guideline' },
+  { id: 'neem-seed', takes: { young: 0.5 }, source: 'extension', grade: 'guideline' },
   { id: 'neem-leaf', takes: { young: 0.2 }, source: 'growers', grade: 'folk' },
 ];

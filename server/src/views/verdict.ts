@@ -1,4 +1,4 @@
-import { levelOfCounts, verdictNow } from '@trowel/core/follow';
+import { didNothing, levelOfCounts, verdictNow } from '@trowel/core/follow';
 import { countsOf, isReminder, serves, type Count, type JobCounts } from '@trowel/core/jobs';
 import type { RemedyId, RemedyRow, Tables } from '@trowel/core/tables';
 import { isLateLook, verdictWords } from '@trowel/core/wording';
@@ -85,8 +85,6 @@ export const failedIn = (db: Db, tables: Tables, caseId: string): RemedyId[] =>
   anyJobs(db, caseId).flatMap((row) => {
     const found = judgedBy(db, tables, row);
     if (!found || found.remedy.rung === 'leave') return [];
-    const { verdict, finding } = verdictNow(found.input);
-    const isFailed = finding === 'no-effect' || (verdict === 'worse' && finding === 'more');
     const wasMissed = (maybeDoing(db, row.id)?.missed.length ?? 0) > 0;
-    return isFailed && !wasMissed ? [found.remedy.id] : [];
+    return didNothing(verdictNow(found.input)) && !wasMissed ? [found.remedy.id] : [];
   });
