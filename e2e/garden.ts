@@ -7,36 +7,42 @@ export { expect } from '@playwright/test';
 
 const root = path.resolve(__dirname, '..');
 
+/** The server of a journey: taken out of reach, and brought back with the same garden. */
+export interface Garden {
+  stop(): Promise<void>;
+  start(): Promise<void>;
+}
+
 /** Each journey stands on a demo garden of its own: what one leaves behind weighs in no other. */
-export const test = base.extend<{ garden: undefined; port: number }>({
+export const test = base.extend<{ garden: Garden; port: number }>({
   port: [4399, { option: true }],
   baseURL: async ({ port }, hand) => hand(`http://127.0.0.1:${port}`),
   garden: [
     async ({ port }, hand) => {
       const data = path.join(root, 'build', `e2e-${port}`);
       // A fixed day in June, so that the garden is in leaf whenever this runs.
-      const server = spawn(
-        process.execPath,
-        [
-          'build/trowel.mjs',
-          'demo',
-          '--port',
-          String(port),
-          '--data',
-          data,
-          '--reset',
-          '--now',
-          '2026-06-10T15:40:00Z',
-        ],
-        { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
-      );
-      const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()));
+      const begin = (...more: string[]) => {
+        const server = spawn(
+          process.execPath,
+          ['build/trowel.mjs', 'demo', '--port', `${port}`, '--data', data, '--now', '2026-06-10T15:40:00Z', ...more],
+          { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
+        );
+        return { server, ended: new Promise<void>((resolve) => server.once('exit', () => resolve())) };
+      };
+      let running = begin('--reset');
+      const stop = async () => {
+        running.server.kill();
+        await running.ended;
+      };
+      const start = async () => {
+        running = begin();
+        await opened(running.server);
+      };
       try {
-        await opened(server);
-        await hand(undefined);
+        await opened(running.server);
+        await hand({ stop, start });
       } finally {
-        server.kill();
-        await ended;
+        await stop();
         fs.rmSync(data, { recursive: true, force: true });
       }
     },

@@ -464,21 +464,6 @@ test.describe('everyday', () => {
     await expect(plate).toHaveAccessibleName(/Not looked\.$/);
   });
 
-  test('a line typed while the server is away is kept, and sent once it is back', async ({ page }) => {
-    await openCase(page, 'Strawberries');
-    await page.route('**/api/**', (route) => route.abort());
-    const box = page.getByRole('textbox', { name: 'Say what you see' });
-    await box.fill('ragged holes');
-    await page.getByRole('button', { name: 'Note', exact: true }).click();
-    await expect(page.getByText(/is not answering. What you typed is kept/).first()).toBeVisible();
-    await expect(box).toHaveValue('ragged holes');
-    await page.unroute('**/api/**');
-    await page.reload();
-    await expect(box).toHaveValue('ragged holes');
-    await page.getByRole('button', { name: 'Note', exact: true }).click();
-    await expect(page.getByRole('button', { name: /^Ragged holes: Seen/ })).toBeVisible();
-  });
-
   test('a page that cannot be shown says so inside the shell, and keeps what was being typed', async ({ page }) => {
     await openCase(page, 'Strawberries');
     const box = page.getByRole('textbox', { name: 'Say what you see' });

@@ -15,6 +15,8 @@ export default defineConfig<{ port: number }>({
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '../build/playwright.json' }]],
   use: {
+    // The app is kept in the browser only where a journey goes out of reach.
+    serviceWorkers: 'block',
     // Nothing is measured in the middle of a fade.
     reducedMotion: 'reduce',
     launchOptions: {

@@ -17,7 +17,7 @@ function step(title, command, args) {
 }
 
 fs.mkdirSync('build', { recursive: true });
-for (const workspace of ['core', 'knowledge', 'server', 'app', 'e2e', 'scripts'])
+for (const workspace of ['core', 'knowledge', 'server', 'app', 'app/service-worker', 'e2e', 'scripts'])
   step(`Types of ${workspace}`, bin('tsc'), ['-p', workspace]);
 step('Lint and import boundaries', bin('eslint'), ['.', '--max-warnings', '0']);
 step('Formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);

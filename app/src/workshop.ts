@@ -2,6 +2,7 @@
  * The pages that read, weigh, choose and mix: with them come the knowledge and the core. They are one bundle,
  * fetched when first needed (or in a quiet moment before), so that Today is there without them.
  */
+export { HoursBand } from '@/drawing/HoursBand';
 export { CasePage } from '@/steps/cases/CasePage';
 export { CaseSheetPage } from '@/steps/cases/CaseSheetPage';
 export { BedPage } from '@/steps/garden/BedPage';
@@ -9,5 +10,6 @@ export { GardenPage } from '@/steps/garden/GardenPage';
 export { JobPage } from '@/steps/job/JobPage';
 export { NewJobPage } from '@/steps/job/NewJobPage';
 export { BenchPage } from '@/steps/mix/BenchPage';
+export { ReviewPage } from '@/steps/notebook/ReviewPage';
 export { PlatesPage } from '@/steps/plates/PlatesPage';
 export { PracticePage } from '@/steps/practice/PracticePage';

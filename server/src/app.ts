@@ -1,5 +1,15 @@
 import path from 'node:path';
-import { calls, parseInput, type ActName, type AskName, type CallName, type ReadName } from '@trowel/core/contract';
+import {
+  calls,
+  inputError,
+  longestWaitMs,
+  parseInput,
+  waitedHeader,
+  type ActName,
+  type AskName,
+  type CallName,
+  type ReadName,
+} from '@trowel/core/contract';
 import { spokenIn } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import compression from 'compression';
@@ -48,7 +58,7 @@ function api(deps: AppOptions): express.Router {
     const { method, path: route } = calls[name];
     const answer = answerTo(deps, name);
     router[method === 'GET' ? 'get' : 'post'](route, (request: Request, response: Response) => {
-      response.json(answer(request.body, String(request.params.id ?? '')));
+      response.json(answer(request.body, String(request.params.id ?? ''), waitedOf(request.headers)));
     });
   }
   // No call of the app: what a calendar of the household subscribes to.
@@ -61,7 +71,17 @@ function api(deps: AppOptions): express.Router {
   return router;
 }
 
-function answerTo(deps: AppOptions, name: CallName): (body: unknown, id: string) => unknown {
+/** How long ago it was pressed, where it waited out of reach: by the device's own count, whatever its clock says. */
+function waitedOf(headers: Request['headers']): number {
+  const given = headers[waitedHeader];
+  if (given === undefined) return 0;
+  const waited = Number(given);
+  if (!Number.isInteger(waited) || waited < 0 || waited > longestWaitMs)
+    throw inputError(waitedHeader, 'waited', { most: longestWaitMs, given: String(given) });
+  return waited;
+}
+
+function answerTo(deps: AppOptions, name: CallName): (body: unknown, id: string, waitedMs: number) => unknown {
   if (name in asks) {
     const call = asks[name as AskName] as (tables: Tables, input: unknown) => unknown;
     return (body) => call(deps.tables, parseInput(calls[name].input, body));
@@ -69,11 +89,11 @@ function answerTo(deps: AppOptions, name: CallName): (body: unknown, id: string)
   // A view is of one moment: its hundred small queries see the same garden, and open it once.
   if (name in reads)
     return (_body, id) => inTransaction(deps.db, 'read', () => reads[name as ReadName](inItsMeasures(deps), id));
-  const call = acts[name as ActName] as unknown as (here: Deps, body: unknown, id: string) => unknown;
+  const call = acts[name as ActName] as unknown as (here: Deps, body: unknown, id: string, waitedMs: number) => unknown;
   const { afterMove } = deps;
   const { movesPlan } = calls[name as ActName];
-  return (body, id) => {
-    const result = call(inItsMeasures(deps), body, id);
+  return (body, id, waitedMs) => {
+    const result = call(inItsMeasures(deps), body, id, waitedMs);
     if (movesPlan) afterMove?.();
     return result;
   };

@@ -1,1 +1,3 @@
-export { ReviewPage as default } from '@/steps/notebook/ReviewPage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('ReviewPage');

@@ -1,12 +1,14 @@
 import {
   calls,
   pathOf,
+  waitedHeader,
   type ActName,
   type InputOf,
   type OutputOf,
   type ReadName,
   FieldProblem,
 } from '@trowel/core/contract';
+import { reach } from './reach';
 
 /** A server that answered with a problem: what it said, and the fields it named. */
 export class ApiProblem extends Error {
@@ -27,14 +29,22 @@ export class Unreachable extends Error {
     this.name = 'Unreachable';
   }
 }
+export const isLost = (error: unknown): boolean => error instanceof Unreachable;
+
+/** On an answer that was kept by the service worker: when it was given. */
+export const keptHeader = 'trowel-kept';
 
 async function request(path: string, init?: RequestInit): Promise<unknown> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, init);
   } catch {
+    reach.lost();
     throw new Unreachable();
   }
+  const kept = response.headers?.get(keptHeader);
+  if (kept == null) reach.answered();
+  else reach.lost(Date.parse(kept));
   const body = (await response.json().catch(() => undefined)) as
     { detail?: string; fields?: FieldProblem[] } | undefined;
   if (!response.ok)
@@ -47,16 +57,38 @@ export async function read<Name extends ReadName>(name: Name, id?: string): Prom
   return calls[name].output.parse(await request(pathOf(name, id))) as OutputOf<Name>;
 }
 
-/** Sends an act with an id of its own, so that sending it again does it once. */
+interface Sending {
+  /** What it is known by; sent again under the same, it is done once. */
+  readonly commandId?: string;
+  /** ms since it was pressed. */
+  readonly waited?: number;
+  /** ms to wait for an answer. */
+  readonly patience?: number;
+}
+
+/** Sends an act, once. */
 export async function send<Name extends ActName>(
   call: Name,
   body: Omit<InputOf<Name>, 'commandId'> | undefined,
   id?: string,
+  { commandId = crypto.randomUUID(), waited = 0, patience }: Sending = {},
 ): Promise<OutputOf<Name>> {
-  const sent = await request(pathOf(call, id), {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ commandId: crypto.randomUUID(), ...body }),
-  });
-  return calls[call].output.parse(sent ?? {}) as OutputOf<Name>;
+  const answered = reach.waiting();
+  try {
+    const sent = await request(pathOf(call, id), {
+      method: 'POST',
+      headers: {
+        'Content-Type': 'application/json',
+        ...(waited > longEnough ? { [waitedHeader]: String(waited) } : {}),
+      },
+      body: JSON.stringify({ commandId, ...body }),
+      ...(patience === undefined ? {} : { signal: AbortSignal.timeout(patience) }),
+    });
+    return calls[call].output.parse(sent ?? {}) as OutputOf<Name>;
+  } finally {
+    answered();
+  }
 }
+
+/** ms: less is no waiting. */
+const longEnough = 5000;

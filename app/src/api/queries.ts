@@ -1,20 +1,18 @@
-import {
-  staleAfter,
-  type ActName,
-  type CaseView,
-  type InputOf,
-  type OutputOf,
-  type ReadName,
-} from '@trowel/core/contract';
-import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { read, send, Unreachable } from './client';
+import { calls, staleAfter, type ActName, type CaseView, type OutputOf, type ReadName } from '@trowel/core/contract';
+import { queryOptions, useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
+import { isLost, read } from './client';
+import { perform, type ActInput, type Command } from './outbox';
+import { reach } from './reach';
+import { useWaiting } from './waiting';
 
 /** Key, fetcher and shape of a read, from the table of calls. */
 export const queryOf = <Name extends ReadName>(name: Name, id?: string) =>
   queryOptions({
     queryKey: id === undefined ? [name] : [name, id],
     queryFn: () => read(name, id),
-    retry: (count: number, error: Error) => error instanceof Unreachable && count < 2,
+    // Out of reach, another try is made by the outbox, for all at once.
+    retry: (count: number, error: Error) => isLost(error) && count < 1,
   });
 
 export const useToday = () => useQuery(queryOf('today'));
@@ -24,7 +22,12 @@ export const useCalendar = () => useQuery(queryOf('calendar'));
 export const useSlots = (step: { readonly jobId: string; readonly step: string } | undefined) =>
   useQuery({ ...queryOf('slots', step ? `${step.jobId}:${step.step}` : ''), enabled: step !== undefined });
 export const useCases = () => useQuery(queryOf('cases'));
-export const useCase = (id: string) => useQuery(queryOf('oneCase', id));
+/** With what was noted and waits to be sent. */
+export function useCase(id: string) {
+  const waiting = useWaiting();
+  const select = useCallback((view: CaseView) => withWaiting(view, waiting), [waiting]);
+  return useQuery({ ...queryOf('oneCase', id), select });
+}
 export const useJob = (id: string) => useQuery(queryOf('job', id));
 /** The weather ahead is in it: it is fetched anew each time it is opened. */
 export const useWhatIf = (id: string) => useQuery({ ...queryOf('whatIf', id), staleTime: 0 });
@@ -37,21 +40,21 @@ export const useBench = () => useQuery(queryOf('bench'));
 export const useNotebook = () => useQuery(queryOf('notebook'));
 export const useReview = (year: string) => useQuery(queryOf('review', year));
 
-/** What an act is sent with: its body, and the id in its path where it has one. */
-export interface ActInput<Name extends ActName> {
-  readonly id?: string;
-  readonly body?: Omit<InputOf<Name>, 'commandId'>;
+/** Until the pages that show an act stand anew; out of reach nobody waits for that. */
+function readAnew(client: QueryClient, name: ActName): Promise<unknown> | undefined {
+  const anew = Promise.all(staleAfter(name).map((stale) => client.invalidateQueries({ queryKey: [stale] })));
+  return reach.isLost() ? undefined : anew;
 }
 
 /** Does an act and lets every page that shows its effects read anew: which those are, the table of calls says. */
 export function useAct<Name extends ActName>(name: Name) {
   const client = useQueryClient();
   const { mutateAsync, ...rest } = useMutation<OutputOf<Name>, Error, ActInput<Name>>({
-    mutationFn: ({ id, body }) => send(name, body, id),
-    // A count made while the line is down is sent again by hand, not silently later.
+    mutationFn: (input) => perform(name, input, calls[name].log.says),
+    // What can wait is sent later by the outbox; what cannot is sent again by hand.
     retry: false,
     networkMode: 'always',
-    onSettled: () => Promise.all(staleAfter(name).map((stale) => client.invalidateQueries({ queryKey: [stale] }))),
+    onSettled: () => readAnew(client, name),
   });
   // What follows is told even where the row that was tapped is gone by then: a ticked step moves to another list.
   const mutate = (input: ActInput<Name>, then: Then<OutputOf<Name>> = {}): void =>
@@ -70,6 +73,8 @@ type NotedItem = Pick<EvidenceItem, 'sign' | 'amount'> & {
   readonly state: EvidenceItem['state'] | 'not-looked';
   /** Counted one by one. */
   readonly counts?: number[];
+  /** Its name, should it have to wait. */
+  readonly says?: string;
 };
 
 /** Notes or takes back a sign at once on the page, then on the server; taken back again if that fails. */
@@ -77,8 +82,16 @@ export function useNoteSign(caseId: string) {
   const client = useQueryClient();
   const { queryKey } = queryOf('oneCase', caseId);
   return useMutation({
-    mutationFn: ({ counts, amount, ...item }: NotedItem) =>
-      send('addEvidence', { items: [{ ...item, ...(counts ? { counts } : { amount }) }] }, caseId),
+    mutationFn: ({ counts, amount, says, ...item }: NotedItem) =>
+      perform(
+        'addEvidence',
+        {
+          id: caseId,
+          body: { items: [{ ...item, ...(counts ? { counts } : { amount }) }] },
+          ...(says === undefined ? {} : { says }),
+        },
+        calls.addEvidence.log.says,
+      ),
     networkMode: 'always',
     onMutate: async (item) => {
       await client.cancelQueries({ queryKey });
@@ -93,12 +106,27 @@ export function useNoteSign(caseId: string) {
     onError: (_error, _item, context) => {
       if (context?.before) client.setQueryData(queryKey, context.before);
     },
-    onSettled: () =>
-      Promise.all(staleAfter('addEvidence').map((stale) => client.invalidateQueries({ queryKey: [stale] }))),
+    onSettled: () => readAnew(client, 'addEvidence'),
   });
 }
 
-function withItem(evidence: readonly EvidenceItem[], { sign, state, amount }: NotedItem): EvidenceItem[] {
+function withItem(
+  evidence: EvidenceItem[],
+  { sign, state, amount }: Omit<NotedItem, 'counts' | 'says'>,
+): EvidenceItem[] {
   const rest = evidence.filter((item) => item.sign !== sign);
   return state === 'not-looked' ? rest : [...rest, { sign, state, ...(amount === undefined ? {} : { amount }) }];
+}
+
+function withWaiting(view: CaseView, waiting: readonly Command[]): CaseView {
+  const noted = waiting.flatMap(({ act, on, body, refused }) =>
+    act === 'addEvidence' && on === view.summary.id && refused === undefined
+      ? ((body as { items?: NotedItem[] }).items ?? [])
+      : [],
+  );
+  if (noted.length === 0) return view;
+  return {
+    ...view,
+    situation: { ...view.situation, evidence: noted.reduce(withItem, view.situation.evidence) },
+  };
 }

@@ -9,11 +9,11 @@ import { useMeasures } from '@/api/measures';
 import { useRoles } from '@/theme/theme';
 import { Small } from '@/ui/text';
 import { Row } from '@/ui/layout';
+import { bandHeight } from './band-height';
 import { ChartText } from './ChartText';
 
 const dayWidth = 96;
 const hourWidth = dayWidth / 24;
-const height = 92;
 
 /**
  * The hours band: the coming days as light, rain, wind and heat, with a peg at the hour of each
@@ -41,8 +41,8 @@ export function HoursBand({
         <View role="img" aria-label={sky.map((day) => dayWeatherWords(day, system)).join(' ')}>
           <Svg
             width={sky.length * dayWidth}
-            height={height}
-            viewBox={`0 0 ${sky.length * dayWidth} ${height}`}
+            height={bandHeight}
+            viewBox={`0 0 ${sky.length * dayWidth} ${bandHeight}`}
             aria-hidden
           >
             {sky.map((day, at) => (
@@ -117,7 +117,7 @@ function DayColumn({ day, system }: { day: SkyDay; system: MeasureSystem }) {
         </G>
       ))}
       <Path d={windLine(day.hours) ?? ''} fill="none" stroke={roles.text} strokeWidth={1.3} />
-      <Line x1={0} x2={0} y1={0} y2={height} stroke={roles.line} strokeWidth={1} />
+      <Line x1={0} x2={0} y1={0} y2={bandHeight} stroke={roles.line} strokeWidth={1} />
       <ChartText x={5} y={88} anchor="start" says={dayLabel(day.date)} strong />
       <ChartText
         x={dayWidth - 5}

@@ -9,6 +9,8 @@ import { saveGarden, maybeGarden } from '../../../server/src/store/garden';
 import { knowTowns } from '../../../server/src/towns';
 import { testPlot } from '../../../server/test/plot';
 import cityTimezones from 'city-timezones';
+import { outbox } from '@/api/outbox';
+import { reach } from '@/api/reach';
 import { place } from './router';
 
 /** A garden of its own in memory, which answers the pages as the server would: the same calls, without a line. */
@@ -60,6 +62,9 @@ export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}):
     }
   }) as unknown as typeof fetch;
   place.reset();
+  // In a new garden nothing waits.
+  outbox.list().forEach(({ id }) => outbox.drop(id));
+  reach.answered();
   return {
     done,
     cutLine: () => void (isCut = true),

@@ -21,12 +21,15 @@ export function draw(children: ReactNode) {
 let ids = 0;
 Object.defineProperty(globalThis.crypto, 'randomUUID', { value: () => `command-${(ids += 1)}`, configurable: true });
 
+AbortSignal.timeout ??= () => new AbortController().signal;
+
 /** Lets `fetch` answer in turn: a body with its status, or nothing at all. */
 export function answering(...answers: (readonly [number, unknown] | 'silence')[]) {
-  const asked: { path: string; body: Record<string, unknown> | undefined }[] = [];
-  globalThis.fetch = jest.fn(async (path: unknown, init?: { body?: unknown }) => {
+  const asked: { path: string; headers: unknown; body: Record<string, unknown> | undefined }[] = [];
+  globalThis.fetch = jest.fn(async (path: unknown, init?: { body?: unknown; headers?: unknown }) => {
     asked.push({
       path: String(path),
+      headers: init?.headers,
       body: typeof init?.body === 'string' ? (JSON.parse(init.body) as Record<string, unknown>) : undefined,
     });
     const answer = answers[Math.min(asked.length, answers.length) - 1] ?? 'silence';

@@ -3,6 +3,7 @@ import { useEffect, type ComponentType } from 'react';
 import { Loaded } from './states';
 
 type Workshop = typeof import('@/workshop');
+type Pages = { [Name in keyof Workshop]: Workshop[Name] extends () => unknown ? Name : never }[keyof Workshop];
 
 const workshop = queryOptions({
   queryKey: ['workshop'],
@@ -22,7 +23,7 @@ const workshop = queryOptions({
 });
 
 /** A page of the workshop, with what is told while it is fetched, and another try when it cannot be. */
-export const fromWorkshop = (page: keyof Workshop): ComponentType =>
+export const fromWorkshop = (page: Pages): ComponentType =>
   function WorkshopPage() {
     return (
       <Loaded query={useQuery(workshop)}>
@@ -33,6 +34,9 @@ export const fromWorkshop = (page: keyof Workshop): ComponentType =>
       </Loaded>
     );
   };
+
+/** What is in the workshop, once it has been fetched; asking does not fetch it. */
+export const useWorkshop = (): Workshop | undefined => useQuery({ ...workshop, enabled: false }).data;
 
 /** Fetches the workshop once the first page has been drawn and nothing else is to do. */
 export function useWorkshopAhead(): void {

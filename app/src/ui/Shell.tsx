@@ -5,6 +5,7 @@ import { fonts, space, useRoles } from '@/theme/theme';
 import { useWorkshopAhead } from './FromWorkshop';
 import { Icon, type IconName } from './Icon';
 import { useIsWide } from './layout';
+import { OutOfReach } from './OutOfReach';
 
 interface PlaceLink {
   readonly href: Href;
@@ -45,6 +46,7 @@ export function Shell({ children }: { children: ReactNode }) {
         ))}
       </View>
       <View role="main" style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
+        <OutOfReach />
         {children}
       </View>
     </View>

@@ -2,6 +2,7 @@ import type { UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { ActivityIndicator } from 'react-native-paper';
+import { isLost } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from './layout';
@@ -18,7 +19,8 @@ export function Loaded<Data>({
   if (query.data !== undefined)
     return (
       <>
-        {query.isError && <Trouble error={query.error} again={() => void query.refetch()} />}
+        {/* That the server is out of reach stands above the page already. */}
+        {query.isError && !isLost(query.error) && <Trouble error={query.error} again={() => void query.refetch()} />}
         {children(query.data)}
       </>
     );

@@ -12,3 +12,4 @@ export * from './garden';
 export * from './recipe';
 export * from './bench';
 export * from './api';
+export * from './waiting';

@@ -88,6 +88,7 @@ export const fieldSentences = {
   'too-deep': 'is nested deeper than {most}',
   'too-long': 'is longer than {most} letters ({given})',
   'too-many-items': 'holds more than {most} items ({given})',
+  waited: 'must be whole milliseconds, from 0 to {most} ("{given}")',
   'step-not-open': 'is not open, or the step before it has no day; it cannot be moved',
   'day-out-of-reach': 'can be moved at most {days} days ahead of {from}',
   'day-against': 'would not do: {why}',

@@ -32,7 +32,7 @@ function aboutCase(db: Db, row: cases.CaseRow): About {
 }
 
 export const openCase = act('openCase', (context, { bedId: given, plantingId: grows, at, name }) => {
-  const { db, tables, today } = context;
+  const { db, tables, today, commandId } = context;
   // A place that was not named before comes with its case.
   if ((given === undefined) === (at === undefined)) throw inputError('bedId', 'bed-or-place');
   const bedId = given ?? (at ? placeAt(db, at) : '');
@@ -42,7 +42,7 @@ export const openCase = act('openCase', (context, { bedId: given, plantingId: gr
   const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
   if (plantingId !== undefined && planting?.bed_id !== bedId)
     throw inputError('plantingId', 'not-in-bed', { given: plantingId ?? '', bed: bed.name });
-  const id = randomUUID();
+  const id = cases.maybeOneCase(db, commandId) ? randomUUID() : commandId;
   const plantName = planting ? keptWords(tables, 'plants', planting.plant) : undefined;
   const caseName = name ?? caseNameFor(bed.name, planting && (planting.label || plantName));
   cases.addCase(db, {

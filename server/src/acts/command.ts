@@ -10,6 +10,8 @@ export type { Deps };
 
 export interface ActContext extends Deps {
   readonly today: string;
+  /** What is made takes it for its own id where the app must know that id before it is answered. */
+  readonly commandId: string;
 }
 
 export interface Done<Name extends ActName> {
@@ -27,18 +29,19 @@ export function act<const Name extends ActName>(
   does: (context: ActContext, input: ParsedOf<Name>, id: string) => Done<Name>,
 ) {
   const call = calls[name];
-  return (deps: Deps, body: unknown, id = ''): OutputOf<Name> => {
+  return (deps: Deps, body: unknown, id = '', waitedMs = 0): OutputOf<Name> => {
     const input = parseInput(call.input, body ?? {}) as ParsedOf<Name> & { readonly commandId?: string };
     return inTransaction(deps.db, 'write', () => {
-      const { today } = gardenTime(deps.clock(), oneGarden(deps.db).time_zone);
+      const pressed = new Date(deps.clock().getTime() - waitedMs);
+      const { today } = gardenTime(pressed, oneGarden(deps.db).time_zone);
       const commandId = input.commandId ?? randomUUID();
       const earlier = earlierResult(deps.db, commandId);
       if (earlier !== undefined) return earlier as OutputOf<Name>;
-      const { caseId, result } = does({ ...deps, today }, input, id);
+      const { caseId, result } = does({ ...deps, clock: () => pressed, today, commandId }, input, id);
       if (call.movesPlan) rememberPlan(deps);
       addLog(deps.db, {
         commandId,
-        at: deps.clock().toISOString(),
+        at: pressed.toISOString(),
         on: today,
         command: call.log.id,
         caseId,

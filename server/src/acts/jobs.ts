@@ -460,7 +460,7 @@ function undo(context: ActContext, row: jobs.JobRow, step: string) {
 const isMixedWith = ({ id }: jobs.StepRow, { event_id }: jobs.MixRow): boolean => event_id === id;
 
 export const addCount = act('addCount', (context, input) => {
-  const { db, tables, today, clock } = context;
+  const { db, tables, today, clock, commandId } = context;
   const { caseId, jobId, step, sign, isTreated, counts: values, harmSeen } = input;
   const job = jobId === undefined ? undefined : theJob(db, jobId);
   if (job?.case_id && caseId !== undefined && job.case_id !== caseId) throw inputError('jobId', 'other-case');
@@ -474,7 +474,7 @@ export const addCount = act('addCount', (context, input) => {
   const strange = remedy?.expect.unit === 'yes-no' ? values.find((value) => value > 1) : undefined;
   if (strange !== undefined) throw inputError('counts', 'yes-or-no', { given: strange });
   const count: Count = {
-    id: randomUUID(),
+    id: counts.maybeOneCount(db, commandId) ? randomUUID() : commandId,
     on: today,
     at: clock().toISOString(),
     sign: of ?? null,

@@ -7,13 +7,14 @@ import { seasonOfPlace, type SceneFact } from '@trowel/core/tables';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { useCase, useGarden } from '@/api/queries';
+import { useWaiting } from '@/api/waiting';
 import { Blade } from '@/drawing/Blade';
 import { Tag } from '@/drawing/Tag';
 import { useKnowledge } from '@/knowledge';
 import { ChoosePart } from '@/steps/choose/ChoosePart';
 import { LookPart } from '@/steps/follow/LookPart';
 import { DoPart } from '@/steps/plan/DoPart';
-import { ReadPart } from '@/steps/read/ReadPart';
+import { ReadPart, SayLine } from '@/steps/read/ReadPart';
 import { WeighPart } from '@/steps/weigh/WeighPart';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row, useIsWide } from '@/ui/layout';
@@ -31,12 +32,25 @@ export function CasePage() {
   const goTo = (next: Part) => router.setParams({ part: next });
   const view = useCase(id);
   const garden = useGarden();
+  const isWaiting = useWaiting().some(({ act, id: opened }) => act === 'openCase' && opened === id);
+  if (isWaiting && view.data === undefined) return <WaitingCase id={id} />;
   return (
     <Loaded query={view}>
       {(data) => (
         <Loaded query={garden}>{(place) => <OpenCase view={data} garden={place} part={part} goTo={goTo} />}</Loaded>
       )}
     </Loaded>
+  );
+}
+
+/** Opened out of reach: what is seen can be said already; it is read and weighed once it has been sent. */
+function WaitingCase({ id }: { id: string }) {
+  return (
+    <Page>
+      <Heading rank={1}>A new case</Heading>
+      <Body>It waits to be sent, and so does what you say here. It is read and weighed when the server answers.</Body>
+      <SayLine caseId={id} disabled={false} />
+    </Page>
   );
 }
 

@@ -1,5 +1,6 @@
 import { openGarden } from '@/testing/garden';
 import { button, goes, holds, page, press, reads } from '@/testing/hands';
+import { flush } from '@/api/outbox';
 import { draw } from '@/testing/providers';
 import { place } from '@/testing/router';
 import { CasesPage } from './CasesPage';
@@ -73,16 +74,18 @@ describe('a new case', () => {
     expect(garden.read('garden').beds.map(({ name }) => name)).toContain('Under glass');
   });
 
-  test('where the line is down nothing is opened, and the page stays', async () => {
+  test('where the line is down it waits under the id it will have', async () => {
     const garden = openGarden({ demo: true });
     draw(<NewCasePage />);
     const [bed] = garden.read('garden').beds;
     await reads(bed?.name ?? '');
     garden.cutLine();
     press(`The ground of ${bed?.name}`);
-    await reads('not answering');
-    expect(place.went).toEqual([]);
-    expect(button(`The ground of ${bed?.name}`)).toBeDefined();
+    const to = await goes();
+    expect(garden.done).toEqual([]);
+    garden.mendLine();
+    await flush();
+    expect(garden.read('cases').map(({ id }) => `/cases/${id}`)).toContain(to);
   });
 
   test('a plate that was recognised comes along, and stands in the case as seen', async () => {

@@ -50,6 +50,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
   const save = () =>
     addCount.mutate(
       {
+        says: `Counted: ${counts.join(', ')}`,
         body: {
           jobId,
           counts: [...counts],

@@ -4,6 +4,7 @@ import { Link, type Href } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useAct } from '@/api/queries';
+import { useReach, useWaiting } from '@/api/waiting';
 import { Tag } from '@/drawing/Tag';
 import { Counter } from '@/steps/follow/Counter';
 import { space, useRoles } from '@/theme/theme';
@@ -18,7 +19,17 @@ type Asks = NonNullable<StepView['asks']>;
 type Result = Asks['results'][number]['id'];
 
 /** One step of a job: tick it with a thumb, say what was found where it asks; why it is and why then stand below. */
-export function StepCard({ step, today, withCase = false }: { step: StepView; today: string; withCase?: boolean }) {
+export function StepCard({
+  step: given,
+  today,
+  withCase = false,
+}: {
+  step: StepView;
+  today: string;
+  withCase?: boolean;
+}) {
+  const waits = useWaitingTick(given);
+  const step = waits ? { ...given, ...waits } : given;
   const roles = useRoles();
   const { tick, answer, leaveOut, untick, busy } = useTick(step);
   const mustRead = step.cautions.some(({ level }) => level !== 'note');
@@ -60,7 +71,7 @@ export function StepCard({ step, today, withCase = false }: { step: StepView; to
             </Link>
           )}
           <Small strong style={{ color: roles.text }}>
-            {whenWords(step, today)}
+            {waits ? 'Noted here, and waits to be sent' : whenWords(step, today)}
           </Small>
           {step.found !== null && <Small strong>{sentence(capital(step.found))}</Small>}
           {step.carry && !isOver && <Small>{`Carry: ${step.carry}.`}</Small>}
@@ -139,6 +150,17 @@ function whenWords({ state, date, hour, waits, minutes }: StepView, today: strin
   return `${capital(dayWords(date, today))}${hour === null ? '' : `, about ${hourWords(hour)}`} · ${minutes} min`;
 }
 
+/** What was ticked and waits to be sent. */
+function useWaitingTick({ jobId, step }: StepView): Pick<StepView, 'state'> | undefined {
+  const { lost } = useReach();
+  const last = useWaiting().findLast(
+    ({ act, body, refused }) =>
+      act === 'recordStep' && body.jobId === jobId && body.step === step && refused === undefined,
+  );
+  if (!last || !lost) return undefined;
+  return { state: last.body.outcome === 'undone' ? 'planned' : last.body.outcome === 'skipped' ? 'skipped' : 'done' };
+}
+
 function useTick(step: StepView) {
   const recordStep = useAct('recordStep');
   const tell = useNotice();
@@ -149,7 +171,7 @@ function useTick(step: StepView) {
   ) => {
     const { undo, ...body } = more;
     recordStep.mutate(
-      { body: { jobId: step.jobId, step: step.step, outcome, ...body } },
+      { body: { jobId: step.jobId, step: step.step, outcome, ...body }, says },
       { onSuccess: () => tell({ says, ...(undo ? { undo } : {}) }), onError: (error) => tell({ says: error.message }) },
     );
   };

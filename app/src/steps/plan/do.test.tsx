@@ -1,4 +1,5 @@
 import type { CaseView, StepView } from '@trowel/core/contract';
+import { flush } from '@/api/outbox';
 import { openGarden, type TestGarden } from '@/testing/garden';
 import { button, holds, maybeButton, page, press, reads } from '@/testing/hands';
 import { draw } from '@/testing/providers';
@@ -142,14 +143,22 @@ describe('doing', () => {
     expect((garden.read('oneCase', caseId) as CaseView).jobs[0]?.endedOn).toBe('2026-06-10');
   });
 
-  test('without a line nothing is shown as done', async () => {
+  test('without a line a tick stands as noted here and waits; taken back, both are sent in order', async () => {
     const { garden, view } = withRemedy('water-jet');
     const first = stepsOf(view()).find(({ asks, cautions }) => asks === null && cautions.length === 0);
     if (!first) throw new Error('the jet has steps');
     draw(<StepCard step={first} today="2026-06-10" />);
     garden.cutLine();
     press(`${first.does}, ${first.caseName}`);
-    await reads(/not answering|no line/i);
-    expect(button(`${first.does}, ${first.caseName}`).getAttribute('aria-checked')).toBe('false');
+    await reads('Noted here, and waits to be sent');
+    const box = () => button(`${first.does}, ${first.caseName}`).getAttribute('aria-checked');
+    expect(box()).toBe('true');
+    press(`${first.does}, ${first.caseName}`);
+    await holds(() => expect(box()).toBe('false'));
+    expect(garden.done).toEqual([]);
+    garden.mendLine();
+    await flush();
+    expect(garden.done).toEqual(['recordStep', 'recordStep']);
+    expect(stepsOf(view()).find(({ step }) => step === first.step)?.state).not.toBe('done');
   });
 });

@@ -40,7 +40,7 @@ export function ReadPart({ view }: { view: CaseView }) {
     const state = states.get(sign.id) ?? 'not-looked';
     // The first tap on what was only perhaps meant makes it sure.
     note.mutate(
-      { sign: sign.id, state: doubtful.has(sign.id) ? state : next[state] },
+      { sign: sign.id, state: doubtful.has(sign.id) ? state : next[state], says: sign.name },
       { onError: (error) => tell({ says: error.message }) },
     );
   };
@@ -99,7 +99,8 @@ function notedByPart(
   );
 }
 
-function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
+/** Says in one line what is seen. */
+export function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
   const [text, setText] = useDraft(`say-${caseId}`);
   const addEvidence = useAct('addEvidence');
   const [missed, setMissed] = useState<readonly string[]>([]);
@@ -107,7 +108,7 @@ function SayLine({ caseId, disabled }: { caseId: string; disabled: boolean }) {
   const send = () => {
     if (text.trim() === '') return;
     addEvidence.mutate(
-      { id: caseId, body: { said: text } },
+      { id: caseId, body: { said: text }, says: `“${text}”` },
       {
         onSuccess: ({ notUnderstood, perhaps: found }) => {
           setMissed(notUnderstood.filter((words) => !found.some(({ say }) => say === words)));

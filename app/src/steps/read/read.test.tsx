@@ -67,18 +67,20 @@ describe('reading', () => {
     expect(page()).not.toContain('is this what you mean?');
   });
 
-  test('a line that could not be sent stays in its field, and goes with another try', async () => {
+  test('lines that could not be sent wait, and are noted in their order once the line is back', async () => {
     const garden = openGarden();
     const { evidence } = openCase(garden, 'read', 'roses');
     await reads('Nothing noted yet.');
-    type('Say what you see', 'sticky leaves');
     garden.cutLine();
+    type('Say what you see', 'sticky leaves');
     press('Note');
-    await reads('What you typed is kept');
-    expect(field('Say what you see').value).toBe('sticky leaves');
+    await holds(() => expect(field('Say what you see').value).toBe(''));
+    expect(evidence()).toHaveLength(0);
     garden.mendLine();
+    type('Say what you see', 'no honeydew after all');
     await presses('Note');
-    await holds(() => expect(evidence()).toHaveLength(1));
+    await holds(() => expect(evidence()).toMatchObject([{ sign: 'honeydew', state: 'absent' }]));
+    expect(garden.done).toEqual(['addEvidence', 'addEvidence']);
   });
 
   test('counts say where they stand against the level to act on, and are noted as their mean', async () => {

@@ -6,13 +6,14 @@ import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct, useGarden, useToday } from '@/api/queries';
 import { GardenPicture } from '@/drawing/garden/GardenPicture';
-import { HoursBand } from '@/drawing/HoursBand';
+import { bandHeight } from '@/drawing/band-height';
 import { Tag } from '@/drawing/Tag';
 import { pictured } from '@/steps/garden/pictured';
 import { StepCard } from '@/steps/plan/StepCard';
 import { Welcome } from './Welcome';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
+import { useWorkshop } from '@/ui/FromWorkshop';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Empty, Loaded } from '@/ui/states';
@@ -37,7 +38,7 @@ export function TodayPage() {
               </View>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
                 <Round view={view} />
-                <HoursBand sky={view.sky} steps={[...view.due, ...view.coming]} hourNow={view.hourNow} />
+                <Hours view={view} />
                 <Moved view={view} />
                 <Coming view={view} />
               </View>
@@ -47,6 +48,13 @@ export function TodayPage() {
       </Loaded>
     </Page>
   );
+}
+
+/** Charts come with the workshop; until it is there their place is kept. */
+function Hours({ view }: { view: TodayView }) {
+  const HoursBand = useWorkshop()?.HoursBand;
+  if (!HoursBand) return <View style={{ height: bandHeight }} />;
+  return <HoursBand sky={view.sky} steps={[...view.due, ...view.coming]} hourNow={view.hourNow} />;
 }
 
 /** Where the next round leads, over the picture of the garden; a place tapped opens. */
