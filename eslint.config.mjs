@@ -39,6 +39,7 @@ const floors = [
   'practice',
   'integrity',
   'wording',
+  'find',
   'headless',
 ];
 const floorRules = floors.map((floor, at) => ({

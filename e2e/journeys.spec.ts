@@ -368,7 +368,7 @@ test.describe('at the bench', () => {
 
   test('a mix is followed large, with one hand, and the sprayer remembers', async ({ page }) => {
     await page.goto('/bench?remedy=bt-spray');
-    await page.getByRole('button', { name: 'Green sprayer' }).click();
+    await page.getByRole('button', { name: 'Green sprayer', exact: true }).click();
     await expect(page.getByText(/This sprayer held soap: it kills what is alive/)).toBeVisible();
     await page.getByRole('button', { name: 'Blue sprayer' }).click();
     await page.getByRole('button', { name: 'Large, step by step' }).click();
@@ -634,5 +634,35 @@ test('photographs: two of a case, one over the other with a line to pull, and on
   await page.getByRole('button', { name: 'Add a photograph' }).click();
   await (await chooser).setFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('not a leaf') });
   await expect(page.getByText('That is no picture that this device can read')).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('found in one line: what is needed opens filled in; the keys lead everywhere', async ({ page }, { project }) => {
+  const errors = watchErrors(page);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  if (project.name === 'wide') await page.keyboard.press('/');
+  else await page.getByRole('button', { name: 'Find' }).click();
+  const need = page.getByRole('textbox', { name: 'What do you need?' });
+  await expect(need).toBeFocused();
+  await need.fill('how much mulch for the long bed');
+  await expect(page.getByRole('link', { name: /^Mulch/ })).toContainText('Area: 7.2 m²');
+  await expectAccessible(page);
+  await need.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Mulch', exact: true })).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Area' })).toHaveValue('7.2');
+  await page.getByRole('textbox', { name: 'What do you need?' }).fill('soap for aphids in my green sprayer');
+  await page.getByRole('link', { name: /^Soap spray/ }).click();
+  await expect(page.getByRole('button', { name: 'Green sprayer', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  if (project.name === 'wide') {
+    await page.locator('body').press('?');
+    await expect(page.getByText('Find anything, or say what you need')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('2');
+    await expect(page.getByRole('heading', { level: 1, name: 'Cases' })).toBeVisible();
+  }
   expect(errors).toEqual([]);
 });

@@ -8,6 +8,7 @@ import { paperTheme, useIsDark, useRoles } from '@/theme/theme';
 import { Icon, isIconName } from '@/ui/Icon';
 import { NoticeProvider } from '@/ui/notice';
 import { Kept } from '@/ui/Kept';
+import { OnTopProvider } from '@/ui/OnTop';
 import { Shell } from '@/ui/Shell';
 
 /** A garden does not change by itself every second: pages read anew after a command, or when reopened. */
@@ -31,13 +32,15 @@ export default function Layout() {
         {/* The provider above sets its own pace of animation; this one gives ours back. */}
         <ThemeProvider theme={theme}>
           <NoticeProvider>
-            <Shell>
-              <Kept>
-                <GardenFirst>
-                  <Slot />
-                </GardenFirst>
-              </Kept>
-            </Shell>
+            <OnTopProvider>
+              <Shell>
+                <Kept>
+                  <GardenFirst>
+                    <Slot />
+                  </GardenFirst>
+                </Kept>
+              </Shell>
+            </OnTopProvider>
           </NoticeProvider>
         </ThemeProvider>
       </PaperProvider>

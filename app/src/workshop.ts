@@ -5,6 +5,7 @@
 export { HoursBand } from '@/drawing/HoursBand';
 export { CasePage } from '@/steps/cases/CasePage';
 export { CaseSheetPage } from '@/steps/cases/CaseSheetPage';
+export { Overlay } from '@/steps/find/Overlay';
 export { BedPage } from '@/steps/garden/BedPage';
 export { GardenPage } from '@/steps/garden/GardenPage';
 export { JobPage } from '@/steps/job/JobPage';

@@ -35,8 +35,10 @@ export const fromWorkshop = (page: Pages): ComponentType =>
     );
   };
 
-/** What is in the workshop, once it has been fetched; asking does not fetch it. */
-export const useWorkshop = (): Workshop | undefined => useQuery({ ...workshop, enabled: false }).data;
+/** What is in the workshop, once it has been fetched. @param fetches whether asking fetches it */
+export const useFetchedWorkshop = (fetches: boolean): Workshop | undefined =>
+  useQuery({ ...workshop, enabled: fetches }).data;
+export const useWorkshop = (): Workshop | undefined => useFetchedWorkshop(false);
 
 /** Fetches the workshop once the first page has been drawn and nothing else is to do. */
 export function useWorkshopAhead(): void {

@@ -1,10 +1,12 @@
 import { Link, usePathname, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
+import type { OnTop } from '@/steps/find/Overlay';
 import { fonts, space, useRoles } from '@/theme/theme';
 import { useWorkshopAhead } from './FromWorkshop';
 import { Icon, type IconName } from './Icon';
 import { useIsWide } from './layout';
+import { useOnTop } from './OnTop';
 import { OutOfReach } from './OutOfReach';
 
 interface PlaceLink {
@@ -44,12 +46,33 @@ export function Shell({ children }: { children: ReactNode }) {
         {places.map((place) => (
           <PlaceButton key={place.label} place={place} wide={wide} />
         ))}
+        {wide && (
+          <View style={{ marginTop: 'auto' }}>
+            <RailButton what="find" label="Find  /" />
+            <RailButton what="keys" label="Keys  ?" />
+          </View>
+        )}
       </View>
       <View role="main" style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
         <OutOfReach />
         {children}
       </View>
     </View>
+  );
+}
+
+/** At the foot of the rail; on a phone Today and the bench lead there. */
+function RailButton({ what, label }: { what: OnTop; label: string }) {
+  const roles = useRoles();
+  const onTop = useOnTop();
+  return (
+    <Pressable
+      role="button"
+      onPress={() => onTop(what)}
+      style={{ minHeight: space.target, alignItems: 'center', justifyContent: 'center' }}
+    >
+      <Text style={{ fontFamily: fonts.body, fontSize: 13, color: roles.softText }}>{label}</Text>
+    </Pressable>
   );
 }
 

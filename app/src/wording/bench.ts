@@ -2,7 +2,8 @@ import type { BenchTool, NumberUnit } from '@trowel/core/mix';
 import type { SpoonTool } from '@trowel/core/quantities';
 
 export const groupNames: Readonly<Record<BenchTool['group'], string>> = {
-  liquids: 'Liquids',
+  strength: 'How strong',
+  sprays: 'Sprays, soaks, baits',
   feeds: 'Feeds and brews',
   ground: 'Beds and ground',
   helpers: 'Living helpers',

@@ -124,6 +124,8 @@ export const benchView = z.object({
       wanted: z.boolean(),
     }),
   ),
+  /** Remedies made or chosen here, the latest first. */
+  usedLast: z.array(z.string()),
   shopping: z.array(z.object({ ingredient: z.string(), name: z.string(), why: z.string() })),
   vessels: z.array(
     z.object({

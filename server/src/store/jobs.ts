@@ -328,6 +328,17 @@ export const addMix = (db: Db, row: Omit<MixRow, 'taken_back'>): void =>
     JSON.stringify(row.took),
     row.vessel_before === null ? null : JSON.stringify(row.vessel_before),
   );
+/** Ids of remedies that were mixed or chosen, the latest first. */
+export const remediesUsedLast = (db: Db): string[] =>
+  any(
+    db,
+    z.object({ remedy: storedId('remedies') }),
+    `SELECT remedy FROM (
+       SELECT remedy, mixed_on AS used FROM mix WHERE remedy IS NOT NULL AND taken_back = 0
+       UNION ALL SELECT remedy, chosen_on FROM job WHERE remedy IS NOT NULL
+     ) GROUP BY remedy ORDER BY MAX(used) DESC, remedy LIMIT 12`,
+  ).map(({ remedy }) => remedy);
+
 export const markTakenBack = (db: Db, id: string): void => run(db, 'UPDATE mix SET taken_back = 1 WHERE id = ?', id);
 
 const positionRow = z.object({

@@ -8,7 +8,7 @@ import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import * as bench from '../store/bench';
 import { oneGarden } from '../store/garden';
-import { anyApplications, anyOpenJobs } from '../store/jobs';
+import { anyApplications, anyOpenJobs, remediesUsedLast } from '../store/jobs';
 import { batchOf, jobRemedy, mixOf } from './job';
 import type { Deps } from './plan';
 
@@ -33,6 +33,7 @@ export function benchViewOf({ db, tables, clock }: Deps): BenchView {
       percent: row.percent,
       wanted: row.wanted,
     })),
+    usedLast: remediesUsedLast(db),
     shopping: shoppingList(kept, mixesUnderWay(db, tables, today)).map((item) => ({
       ingredient: item.ingredient,
       name: nameOf(item.ingredient),

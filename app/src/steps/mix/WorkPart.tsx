@@ -1,4 +1,5 @@
 import { InputError, type GardenView, type MixResponse } from '@trowel/core/contract';
+import { fillText, type Fill } from '@trowel/core/find';
 import { answerOrder } from '@trowel/core/headless';
 import { benchTools, type BenchTool } from '@trowel/core/mix';
 import { fieldWords, toolWords } from '@trowel/core/wording';
@@ -14,7 +15,7 @@ import { typedFor } from '@/ui/quantity';
 import { Body, Heading, Small } from '@/ui/text';
 import { useFormValues } from '@/ui/useFormValues';
 import { groupNames } from '@/wording/bench';
-import { usualEntries, valuesOf } from './formState';
+import { saidEntries, usualEntries, valuesOf } from './formState';
 import { nothingTyped, SpoonCheck, typedOrder, type SpoonTyped } from './SpoonCheck';
 import { ToolForm, type ToolEntries } from './ToolForm';
 import { WorkedView } from './WorkedView';
@@ -26,38 +27,53 @@ const named = benchTools.map(({ id, group }) => ({ id, group, name: toolWords(id
 export function WorkPart({
   garden,
   toolId,
+  fill,
   choose,
 }: {
   garden: GardenView;
   toolId: string | undefined;
+  fill: Fill;
   choose: (id: string) => void;
 }) {
   const tool = benchTools.find(({ id }) => id === toolId);
   const wide = useIsWide();
+  const [opened, setGroup] = useState<BenchTool['group']>();
+  const group = opened ?? tool?.group;
   return (
     <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
       <View style={{ flex: wide ? 2 : undefined, gap: space.m, minWidth: 0 }}>
         <Folded label="Another sum" chosen={tool?.id}>
-          {(close) =>
-            groups.map((group) => (
-              <View key={group} style={{ gap: space.xs }}>
-                <Small strong>{groupNames[group]}</Small>
-                <Choices
-                  of={named.filter((candidate) => candidate.group === group)}
-                  chosen={tool?.id}
-                  choose={(id) => {
-                    close();
-                    choose(id);
-                  }}
-                />
-              </View>
-            ))
-          }
+          {(close) => (
+            <>
+              <Choices
+                of={groups.map((id) => ({ id, name: groupNames[id] }))}
+                chosen={group}
+                choose={(id) => setGroup(id)}
+              />
+              {group && (
+                <View role="group" aria-label={groupNames[group]}>
+                  <Choices
+                    of={named.filter((candidate) => candidate.group === group)}
+                    chosen={tool?.id}
+                    choose={(id) => {
+                      close();
+                      choose(id);
+                    }}
+                  />
+                </View>
+              )}
+            </>
+          )}
         </Folded>
       </View>
       <View style={{ flex: wide ? 3 : undefined, gap: space.m, minWidth: 0 }}>
         {tool ? (
-          <ToolSheet key={`${tool.id}-${garden.measures}`} tool={tool} garden={garden} />
+          <ToolSheet
+            key={`${tool.id}-${garden.measures}-${fillText(fill)}`}
+            tool={tool}
+            garden={garden}
+            values={fill.values}
+          />
         ) : (
           <Sheet tone="deep">
             <Body>Choose what is to be worked out. Nothing here needs a case, and nothing is written down.</Body>
@@ -68,9 +84,9 @@ export function WorkPart({
   );
 }
 
-function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
+function ToolSheet({ tool, garden, values }: { tool: BenchTool; garden: GardenView; values: Fill['values'] }) {
   const { measures } = garden;
-  const { control } = useForm<ToolEntries>({ defaultValues: openingEntries(tool, garden) });
+  const { control } = useForm<ToolEntries>({ defaultValues: openingEntries(tool, garden, values) });
   const entries = useFormValues(control);
   const [typed, setTyped] = useState(nothingTyped);
   const answer = answerFor(tool, garden, valuesOf(tool.fields, entries), typed);
@@ -103,10 +119,18 @@ function ToolSheet({ tool, garden }: { tool: BenchTool; garden: GardenView }) {
   );
 }
 
-/** Usual amounts; the hardness is that of this garden's tap. */
-function openingEntries({ fields }: BenchTool, { measures, tapHardness }: GardenView): ToolEntries {
+/** What was said, else usual amounts; the hardness is that of this garden's tap. */
+function openingEntries(
+  { fields }: BenchTool,
+  { measures, tapHardness }: GardenView,
+  said: Fill['values'] = {},
+): ToolEntries {
   const usual = usualEntries(fields, measures);
-  return 'hardness' in usual ? { ...usual, hardness: typedFor('hardness', tapHardness, measures) } : usual;
+  return {
+    ...usual,
+    ...('hardness' in usual ? { hardness: typedFor('hardness', tapHardness, measures) } : {}),
+    ...saidEntries(fields, said, measures),
+  };
 }
 
 /** The answer, or in words which field does not fit. */

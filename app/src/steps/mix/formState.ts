@@ -1,6 +1,7 @@
+import type { Fill } from '@trowel/core/find';
 import type { FieldSpec } from '@trowel/core/mix';
 import { readNumber, type MeasureSystem } from '@trowel/core/quantities';
-import { guessFor, type Typed } from '@/ui/quantity';
+import { guessFor, typedFor, type Typed } from '@/ui/quantity';
 
 /** What stands in one field of a form: what was typed or chosen, and the unit beside it (none for numbers and choices). */
 export type Entry = Typed;
@@ -18,6 +19,24 @@ export function usualEntries(fields: Fields, system: MeasureSystem): Record<stri
         ? guessFor(spec.quantity, spec.usual, system, spec.toldIn?.[system])
         : entry(spec.usual === undefined ? '' : String(spec.usual)),
     ]),
+  );
+}
+
+/** What was said in a line, as it stands in the fields it fits. */
+export function saidEntries(
+  fields: Fields,
+  said: NonNullable<Fill['values']>,
+  system: MeasureSystem,
+): Record<string, Entry> {
+  return Object.fromEntries(
+    Object.entries(said).flatMap(([name, value]): [string, Entry][] => {
+      const spec = fields[name];
+      if (!spec) return [];
+      if (typeof value === 'object') return [[name, value]];
+      if (spec.kind === 'quantity' && typeof value === 'number')
+        return [[name, typedFor(spec.quantity, value, system)]];
+      return [[name, entry(String(value))]];
+    }),
   );
 }
 

@@ -8,7 +8,7 @@ import { WorkPart } from './WorkPart';
 
 const garden = (measures: MeasureSystem) => ({ measures, tapHardness: 180, buttHardness: 12 }) as unknown as GardenView;
 const open = (tool: string, measures: MeasureSystem = 'metric') =>
-  draw(<WorkPart garden={garden(measures)} toolId={tool} choose={() => undefined} />);
+  draw(<WorkPart garden={garden(measures)} toolId={tool} fill={{}} choose={() => undefined} />);
 const type = (label: RegExp, text: string) =>
   fireEvent.change(screen.getByRole('textbox', { name: label }), { target: { value: text } });
 

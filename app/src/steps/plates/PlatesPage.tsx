@@ -1,5 +1,6 @@
 import { findSigns, signsByPart, type TapPart } from '@trowel/core/read';
 import { rowById } from '@trowel/core/tables';
+import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
@@ -17,7 +18,9 @@ export function PlatesPage() {
   const roles = useRoles();
   const knowledge = useKnowledge();
   const shelves = useMemo(() => signsByPart(knowledge), [knowledge]);
-  const [wanted, setWanted] = useState('');
+  // A plate that was asked for stands first, with those like it.
+  const { plate } = useLocalSearchParams<{ plate?: string }>();
+  const [wanted, setWanted] = useState(() => knowledge.signs.find(({ id }) => id === plate)?.name ?? '');
   const [part, setPart] = useState<TapPart>('tips');
   const reader = useReader();
   const words = wanted.trim();

@@ -16,6 +16,7 @@ import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { useWorkshop } from '@/ui/FromWorkshop';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
+import { useOnTop } from '@/ui/OnTop';
 import { Empty, Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -23,15 +24,23 @@ import { Body, Heading, Small } from '@/ui/text';
 export function TodayPage() {
   const query = useToday();
   const wide = useIsWide();
+  const onTop = useOnTop();
   return (
     <Page wide>
       <Loaded query={query}>
         {(view) => (
           <>
-            <View>
-              <Heading rank={1}>{`${weekdayOf(view.today)} ${dayAndMonth(view.today)}`}</Heading>
-              <Small>{view.gardenName}</Small>
-            </View>
+            <Row style={{ justifyContent: 'space-between', alignItems: 'flex-start' }}>
+              <View style={{ flexShrink: 1 }}>
+                <Heading rank={1}>{`${weekdayOf(view.today)} ${dayAndMonth(view.today)}`}</Heading>
+                <Small>{view.gardenName}</Small>
+              </View>
+              {!wide && (
+                <Button icon="find" onPress={() => onTop('find')}>
+                  Find
+                </Button>
+              )}
+            </Row>
             <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
                 <Due view={view} />

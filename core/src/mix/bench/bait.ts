@@ -20,7 +20,7 @@ const bands = { syrup: { from: 0.5, to: 1 }, paste: { from: 1, to: 5 } } as cons
 
 export const antBait = defineTool({
   id: 'bait',
-  group: 'liquids',
+  group: 'sprays',
   fields: {
     way: choice(['make', 'check'], 'make'),
     kind: choice(['syrup', 'paste'], 'syrup'),

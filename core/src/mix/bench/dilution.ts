@@ -20,7 +20,7 @@ const partsThatMatter = 20;
 
 export const dilute = defineTool({
   id: 'dilute',
-  group: 'liquids',
+  group: 'strength',
   fields: {
     ready: quantity('volume', { usual: 1500, to: 1e6 }),
     parts: number('parts', { usual: 10, to: 100_000 }),
@@ -74,7 +74,7 @@ export const dilute = defineTool({
 
 export const strengthChange = defineTool({
   id: 'strength',
-  group: 'liquids',
+  group: 'strength',
   fields: {
     ready: quantity('volume', { usual: 1000, to: 1e6 }),
     has: number('none', { usual: 3 }),
@@ -120,7 +120,7 @@ const bottleBurns = 6;
 
 export const peroxide = defineTool({
   id: 'peroxide',
-  group: 'liquids',
+  group: 'strength',
   fields: {
     ready: quantity('volume', { usual: 1000, to: 1e5 }),
     use: choice(Object.keys(peroxideUses) as PeroxideUse[], 'root'),

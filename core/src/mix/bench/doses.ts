@@ -50,7 +50,7 @@ export const percentOf = (amount: number, base: number, isMadeUp: boolean, isPow
 /** "A spoon in a jug": how strong that is, and whether it is borne where it goes. */
 export const doseStrength = defineTool({
   id: 'dose-strength',
-  group: 'liquids',
+  group: 'strength',
   fields: {
     of: choice(usualThings, 'liquid-soap'),
     dose: quantity('volume', { usual: 10, to: 1e5 }),
@@ -133,7 +133,7 @@ const metricCupMl = 250;
 /** Spoons and cups to grams and back, by the density that is told. */
 export const spoonsGrams = defineTool({
   id: 'spoons-grams',
-  group: 'liquids',
+  group: 'strength',
   fields: {
     of: choice(usualThings, 'bicarbonate'),
     way: choice(['to-grams', 'to-spoons'], 'to-grams'),
@@ -164,7 +164,7 @@ export const spoonsGrams = defineTool({
 /** A label's rate, brought to this sprayer or can. */
 export const labelRate = defineTool({
   id: 'label-rate',
-  group: 'liquids',
+  group: 'strength',
   fields: {
     form: choice(['liquid', 'powder'], 'liquid'),
     rate: quantity('volume/volume', { usual: 8, to: 500, when: { field: 'form', is: ['liquid'] } }),
@@ -195,7 +195,7 @@ export const labelRate = defineTool({
 /** One part to so many as a per cent, and back: 100 / (N + 1). Source: definition of "1 to N". */
 export const partsPercent = defineTool({
   id: 'parts-percent',
-  group: 'liquids',
+  group: 'strength',
   fields: {
     way: choice(['to-percent', 'to-parts'], 'to-percent'),
     part: number('parts', { usual: 1, to: 1000, when: { field: 'way', is: ['to-percent'] } }),
@@ -237,7 +237,7 @@ export const potMl = (across: number, deep: number): number => {
 /** How much each pot is given, so that a little runs out below and none is washed away. */
 export const potDrench = defineTool({
   id: 'pot-drench',
-  group: 'liquids',
+  group: 'sprays',
   fields: {
     across: quantity('length', { usual: 0.15, to: 2 }),
     deep: quantity('length', { usual: 0.13, to: 2 }),

@@ -23,7 +23,7 @@ export function hardnessByShaking(
 
 export const soapWater = defineTool({
   id: 'soap-water',
-  group: 'liquids',
+  group: 'sprays',
   fields: {
     ready: quantity('volume', { usual: 1500, to: 1e5 }),
     strength: number('percent-volume', { usual: 1, to: 20 }),
@@ -90,7 +90,7 @@ const hardnessNames = [
 
 export const soapShake = defineTool({
   id: 'soap-shake',
-  group: 'liquids',
+  group: 'sprays',
   fields: {
     drops: number('drops', { usual: 12, to: 500 }),
     blank: number('drops', { usual: 2, from: 0, to: 100 }),

@@ -15,7 +15,7 @@ const most = 10_000;
 
 export const sprayVolume = defineTool({
   id: 'spray',
-  group: 'liquids',
+  group: 'sprays',
   fields: {
     seedlings: number('plants', { usual: 0, from: 0, to: most }),
     knee: number('plants', { usual: 6, from: 0, to: most }),
@@ -57,7 +57,7 @@ export const sprayVolume = defineTool({
 
 export const potSoak = defineTool({
   id: 'pot-soak',
-  group: 'liquids',
+  group: 'sprays',
   fields: {
     bath: quantity('volume', { usual: 8000, to: 2e5 }),
     strength: number('percent-volume', { usual: 1.5, to: 20 }),

@@ -55,7 +55,7 @@ export interface BenchTool<
   Id extends string = string,
 > {
   readonly id: Id;
-  readonly group: 'liquids' | 'feeds' | 'ground' | 'helpers' | 'counts' | 'money';
+  readonly group: 'strength' | 'sprays' | 'feeds' | 'ground' | 'helpers' | 'counts' | 'money';
   readonly fields: Readonly<Record<Name, FieldSpec>>;
   readonly answer: (
     tables: Tables,

@@ -1,0 +1,58 @@
+import { Modal, Pressable, View } from 'react-native';
+import { space, useRoles } from '@/theme/theme';
+import { Button } from '@/ui/Button';
+import { Row } from '@/ui/layout';
+import { Body, Heading } from '@/ui/text';
+import { shortcuts } from '@/wording/find';
+import { FindBox } from './FindBox';
+
+export type OnTop = 'find' | 'keys';
+
+/** What lies on top of every page: finding anything, or the keys. Escape and a tap beside it close it. */
+export function Overlay({ what, close }: { what: OnTop; close: () => void }) {
+  const roles = useRoles();
+  const title = what === 'find' ? 'Find' : 'Keys';
+  return (
+    <Modal transparent visible onRequestClose={close} aria-label={title}>
+      <View style={{ flex: 1, alignItems: 'center', padding: space.m, paddingTop: space.xl }}>
+        <Pressable
+          aria-hidden
+          tabIndex={-1}
+          onPress={close}
+          style={{ position: 'absolute', inset: 0, backgroundColor: roles.text, opacity: 0.45 }}
+        />
+        <View
+          style={{
+            width: '100%',
+            maxWidth: 640,
+            maxHeight: '92%',
+            overflow: 'scroll',
+            gap: space.m,
+            padding: space.m,
+            borderRadius: 6,
+            borderWidth: 1,
+            borderColor: roles.line,
+            backgroundColor: roles.ground,
+          }}
+        >
+          <Row style={{ justifyContent: 'space-between' }}>
+            <Heading>{title}</Heading>
+            <Button onPress={close}>Close</Button>
+          </Row>
+          {what === 'find' ? (
+            <FindBox onTop opened={close} />
+          ) : (
+            shortcuts.map(({ key, does }) => (
+              <Row key={key} gap={space.m}>
+                <View style={{ width: 72 }}>
+                  <Body strong>{key}</Body>
+                </View>
+                <Body>{does}</Body>
+              </Row>
+            ))
+          )}
+        </View>
+      </View>
+    </Modal>
+  );
+}
