@@ -20,11 +20,11 @@ const newClient = () =>
 export default function Layout() {
   const [client] = useState(newClient);
   const isDark = useIsDark();
-  const { text } = useRoles();
-  const theme = paperTheme(isDark);
+  const roles = useRoles();
+  const theme = paperTheme(isDark, roles);
   const settings = {
     icon: ({ name, size, color }: { name: unknown; size: number; color?: string }) =>
-      isIconName(name) ? <Icon name={name} size={size} color={color ?? text} /> : null,
+      isIconName(name) ? <Icon name={name} size={size} color={color ?? roles.text} /> : null,
   };
   return (
     <QueryClientProvider client={client}>

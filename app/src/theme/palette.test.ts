@@ -1,4 +1,4 @@
-import { dark, light, type Roles } from './palette';
+import { dark, light, sun, type Roles } from './palette';
 
 /** Relative luminance and contrast as WCAG 2 defines them. */
 function luminance(hex: string): number {
@@ -37,5 +37,14 @@ describe.each([
 ])('%s colours', (_, roles) => {
   test.each(pairs)('%s on %s reads at %s to 1', (text, ground, least) => {
     expect(contrast(roles[text], roles[ground])).toBeGreaterThanOrEqual(least);
+  });
+});
+
+describe('colours in bright sun', () => {
+  test.each(pairs)('%s on %s reads at 10 to 1', (text, ground) => {
+    expect(contrast(sun[text], sun[ground])).toBeGreaterThanOrEqual(10);
+  });
+  test('lines are as plain as the text', () => {
+    expect(contrast(sun.line, sun.ground)).toBeGreaterThanOrEqual(10);
   });
 });

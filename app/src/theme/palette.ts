@@ -31,6 +31,18 @@ const raw = {
   ochreLit: '#F0C55E',
   ochreDark: '#46350C',
   lineDark: '#5C6051',
+  white: '#FFFFFF',
+  whiteDeep: '#F0F0E6',
+  black: '#000000',
+  blackSoft: '#1C1E17',
+  mossDeep: '#17330D',
+  mossBright: '#E2F2CF',
+  ochreDeep: '#3B2700',
+  ochreBright: '#FFEFB8',
+  clayDeep: '#520F00',
+  clayBright: '#FFE4D8',
+  slateDeep: '#14262F',
+  slateBright: '#E0EEF5',
 } as const;
 
 export interface Roles {
@@ -89,4 +101,24 @@ export const dark: Roles = {
   stopGround: raw.clayDark,
   cool: raw.slateLit,
   coolGround: raw.slateDark,
+};
+
+/** In bright sun: black on white, every text at 10 to 1 or better, lines as dark as the text. */
+export const sun: Roles = {
+  ground: raw.white,
+  raised: raw.white,
+  deep: raw.whiteDeep,
+  text: raw.black,
+  softText: raw.blackSoft,
+  line: raw.blackSoft,
+  act: raw.mossDeep,
+  onAct: raw.white,
+  good: raw.mossDeep,
+  goodGround: raw.mossBright,
+  warn: raw.ochreDeep,
+  warnGround: raw.ochreBright,
+  stop: raw.clayDeep,
+  stopGround: raw.clayBright,
+  cool: raw.slateDeep,
+  coolGround: raw.slateBright,
 };

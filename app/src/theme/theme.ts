@@ -1,21 +1,29 @@
 import { useColorScheme } from 'react-native';
 import { configureFonts, type MD3Theme } from 'react-native-paper';
 import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
-import { dark, light, type Roles } from './palette';
+import { dark, light, sun, type Roles } from './palette';
+import { useLook } from './look';
 
 export const fonts = { heading: 'Literata, Georgia, serif', body: 'Atkinson, Verdana, sans-serif' } as const;
 
 /** The gaps between things, in px; a thumb's target is never under `target`. */
 export const space = { xs: 4, s: 8, m: 16, l: 24, xl: 32, target: 48 } as const;
 
-export const useRoles = (): Roles => (useColorScheme() === 'dark' ? dark : light);
-export const useIsDark = (): boolean => useColorScheme() === 'dark';
+/** By night: as the device has it, unless something else was chosen here. */
+export function useIsDark(): boolean {
+  const device = useColorScheme();
+  const look = useLook();
+  return look === 'night' || (look === 'device' && device === 'dark');
+}
+export function useRoles(): Roles {
+  const isDark = useIsDark();
+  return useLook() === 'sun' ? sun : isDark ? dark : light;
+}
 
 const prefersStillness = (): boolean => globalThis.matchMedia?.('(prefers-reduced-motion: reduce)').matches ?? false;
 
 /** Every level and role of the component library, in our colours. */
-export function paperTheme(isDark: boolean, still = prefersStillness()): MD3Theme {
-  const roles = isDark ? dark : light;
+export function paperTheme(isDark: boolean, roles = isDark ? dark : light, still = prefersStillness()): MD3Theme {
   const base = isDark ? MD3DarkTheme : MD3LightTheme;
   return {
     ...base,

@@ -1,6 +1,7 @@
 import { useRouter, type Href } from 'expo-router';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { OnTop } from '@/steps/find/Overlay';
+import { toggleSun } from '@/theme/look';
 import { useFetchedWorkshop } from './FromWorkshop';
 
 const OnTopContext = createContext<(what: OnTop) => void>(() => undefined);
@@ -33,6 +34,7 @@ export function OnTopProvider({ children }: { children: ReactNode }) {
       const place = placesByKey[key];
       if (isFind) setWhat('find');
       else if (key === '?') setWhat('keys');
+      else if (key === 's') toggleSun();
       else if (place) router.push(place);
       else return;
       event.preventDefault();

@@ -1,4 +1,5 @@
 import type { Findable, FoundKind } from '@trowel/core/find';
+import type { Look } from '@/theme/look';
 
 export const kindNames: Readonly<Record<FoundKind, string>> = {
   remedy: 'Remedy',
@@ -52,6 +53,14 @@ export const shortcuts: readonly { readonly key: string; readonly does: string }
   { key: '/', does: 'Find anything, or say what you need' },
   { key: 'n', does: 'New case' },
   { key: '1 … 5', does: 'Today, Cases, Bench, Garden, Notebook' },
+  { key: 's', does: 'For bright sun, and back' },
   { key: '?', does: 'These keys' },
   { key: 'Esc', does: 'Close what lies on top' },
 ];
+
+export const lookNames: Readonly<Record<Look, string>> = {
+  device: 'As this device',
+  sun: 'Bright sun',
+  day: 'Day',
+  night: 'Night',
+};

@@ -1,9 +1,11 @@
 import { Modal, Pressable, View } from 'react-native';
+import { looks, setLook, useLook } from '@/theme/look';
 import { space, useRoles } from '@/theme/theme';
 import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
 import { Row } from '@/ui/layout';
-import { Body, Heading } from '@/ui/text';
-import { shortcuts } from '@/wording/find';
+import { Body, Heading, Small } from '@/ui/text';
+import { lookNames, shortcuts } from '@/wording/find';
 import { FindBox } from './FindBox';
 
 export type OnTop = 'find' | 'keys';
@@ -11,6 +13,7 @@ export type OnTop = 'find' | 'keys';
 /** What lies on top of every page: finding anything, or the keys. Escape and a tap beside it close it. */
 export function Overlay({ what, close }: { what: OnTop; close: () => void }) {
   const roles = useRoles();
+  const look = useLook();
   const title = what === 'find' ? 'Find' : 'Keys';
   return (
     <Modal transparent visible onRequestClose={close} aria-label={title}>
@@ -40,7 +43,13 @@ export function Overlay({ what, close }: { what: OnTop; close: () => void }) {
             <Button onPress={close}>Close</Button>
           </Row>
           {what === 'find' ? (
-            <FindBox onTop opened={close} />
+            <>
+              <FindBox onTop opened={close} />
+              <View role="group" aria-label="How it looks here" style={{ gap: space.xs }}>
+                <Small strong>How it looks here</Small>
+                <Choices of={looks.map((id) => ({ id, name: lookNames[id] }))} chosen={look} choose={setLook} />
+              </View>
+            </>
           ) : (
             shortcuts.map(({ key, does }) => (
               <Row key={key} gap={space.m}>
