@@ -666,3 +666,20 @@ test('found in one line: what is needed opens filled in; the keys lead everywher
   }
   expect(errors).toEqual([]);
 });
+
+test('the names around a drawn plant lie beside one another, never over one another', async ({ page }) => {
+  for (const plant of ['Roses', 'Gooseberries', 'Pelargonium']) {
+    await openCase(page, plant);
+    const names = page.getByRole('button', {
+      name: /^(Tips and new leaves|Leaves|Leaf undersides|Oldest leaves|Stem and bark|Stem|Fruit|Flowers and fruit|Soil and roots|Around)/,
+    });
+    await expect(names.nth(5)).toBeVisible();
+    const boxes = (await Promise.all((await names.all()).map((one) => one.boundingBox()))).flatMap((box) => box ?? []);
+    const over = boxes.flatMap((a, at) =>
+      boxes
+        .slice(at + 1)
+        .filter((b) => a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height),
+    );
+    expect(over).toEqual([]);
+  }
+});

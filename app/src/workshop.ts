@@ -2,6 +2,7 @@
  * The pages that read, weigh, choose and mix: with them come the knowledge and the core. They are one bundle,
  * fetched when first needed (or in a quiet moment before), so that Today is there without them.
  */
+export { PlantFigure } from '@/drawing/plants';
 export { HoursBand } from '@/drawing/HoursBand';
 export { CasePage } from '@/steps/cases/CasePage';
 export { CaseSheetPage } from '@/steps/cases/CaseSheetPage';

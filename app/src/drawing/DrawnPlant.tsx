@@ -1,28 +1,31 @@
 import { partsOf, type TapPart } from '@trowel/core/read';
-import type { PlantRow } from '@trowel/core/tables';
-import { Pressable, View } from 'react-native';
-import Svg, { G, Path } from 'react-native-svg';
+import type { PlantRow, Portrait } from '@trowel/core/tables';
+import { Pressable, View, type ViewStyle } from 'react-native';
+import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import { space, useRoles } from '@/theme/theme';
 import { Small } from '@/ui/text';
 import { ink } from './ink';
-import { outlines } from './plants';
+import { DrawnHabit, habits, inPot } from './plants';
 import { bold, plantLeaf } from './plants/pieces';
 
-const plantHeight = 330;
 const groundHeight = 150;
-
-/** Where each part's label sits on the drawing, in per cent. */
-const spots: Record<TapPart, { left: number; top: number }> = {
-  tips: { left: 30, top: 1 },
-  leaves: { left: 66, top: 21 },
-  under: { left: 2, top: 21 },
-  fruit: { left: 68, top: 42 },
-  stem: { left: 3, top: 45 },
-  old: { left: 62, top: 62 },
-  lawn: { left: 30, top: 42 },
-  soil: { left: 3, top: 82 },
-  around: { left: 50, top: 82 },
+/** The field that is shown: the plant in the middle, names at both sides and above. */
+const field = { x: -64, y: -62, width: 428, height: 364 } as const;
+/** Where the middle of a name stands, in the field; names at the left begin there, those at the right end there. */
+const names: Record<TapPart, { readonly side: 'left' | 'middle' | 'right'; readonly y: number }> = {
+  tips: { side: 'middle', y: -34 },
+  under: { side: 'left', y: 46 },
+  stem: { side: 'left', y: 150 },
+  leaves: { side: 'right', y: 24 },
+  fruit: { side: 'right', y: 94 },
+  old: { side: 'right', y: 164 },
+  soil: { side: 'left', y: 272 },
+  around: { side: 'right', y: 272 },
+  lawn: { side: 'middle', y: 96 },
 };
+/** From where a name's line sets out, so that the name hides its beginning. */
+const lineFrom = { left: -30, middle: 150, right: 330 } as const;
+
 const shortLabels: Record<TapPart, string> = {
   tips: 'Tips, new leaves',
   leaves: 'Leaves',
@@ -48,54 +51,110 @@ export function DrawnPlant({
   onTap: (part: TapPart) => void;
 }) {
   const roles = useRoles();
-  const height = plant ? plantHeight : groundHeight;
+  const parts = partsOf(plant);
+  const targets = plant && targetsOf(plant.portrait);
   return (
-    <View style={{ height, maxWidth: 460, width: '100%', alignSelf: 'center' }}>
+    <View
+      style={{
+        maxWidth: 460,
+        width: '100%',
+        alignSelf: 'center',
+        ...(plant ? { aspectRatio: field.width / field.height } : { height: groundHeight }),
+      }}
+    >
       <Svg
         width="100%"
-        height={height}
-        viewBox={plant ? '0 0 300 300' : '0 164 300 136'}
+        height="100%"
+        viewBox={plant ? `${field.x} ${field.y} ${field.width} ${field.height}` : '0 164 300 136'}
         aria-hidden
         style={{ position: 'absolute' }}
       >
-        <Path d="M-200 252 C60 236 240 236 500 252 V300 H-200Z" fill={ink.soil} />
-        {plant ? outlines[plant.drawing] : <BareGround />}
+        <Path d="M-200 252 C60 242 240 242 500 252 V330 H-200Z" fill={ink.soil} />
+        {plant ? <DrawnHabit portrait={plant.portrait} /> : <BareGround />}
+        {targets &&
+          parts.map(({ id }) => {
+            const to = targets[id];
+            if (!to) return null;
+            const isHere = id === chosen;
+            return (
+              <G key={id}>
+                <Line
+                  x1={lineFrom[names[id].side]}
+                  y1={names[id].y}
+                  x2={to[0]}
+                  y2={to[1]}
+                  stroke={ink.line}
+                  strokeWidth={isHere ? 3 : 1.5}
+                />
+                <Circle cx={to[0]} cy={to[1]} r={isHere ? 6 : 4} fill={ink.card} stroke={ink.line} strokeWidth={2} />
+              </G>
+            );
+          })}
       </Svg>
-      {partsOf(plant).map(({ id, label }) => {
+      {parts.map(({ id, label }) => {
         const count = noted[id] ?? 0;
         const here = id === chosen;
         return (
-          <Pressable
+          <View
             key={id}
-            role="button"
-            aria-pressed={here}
-            aria-label={`${label}${count > 0 ? `, ${count} noted` : ''}`}
-            onPress={() => onTap(id)}
-            style={{
-              position: 'absolute',
-              left: `${spots[id].left}%`,
-              // On bare ground the turf lies above the soil and what grows round it.
-              top: plant ? `${spots[id].top}%` : id === 'lawn' ? '14%' : '64%',
-              minHeight: space.target,
-              minWidth: space.target,
-              justifyContent: 'center',
-              paddingHorizontal: 12,
-              borderRadius: 24,
-              borderWidth: here ? 3 : 1.5,
-              borderColor: here ? roles.act : roles.text,
-              backgroundColor: here ? roles.goodGround : roles.raised,
-            }}
+            style={[{ position: 'absolute', pointerEvents: 'box-none' }, plant ? nameAt(id) : groundAt(id)]}
           >
-            <Small strong style={{ color: roles.text }}>
-              {shortLabels[id]}
-              {count > 0 ? ` · ${count}` : ''}
-            </Small>
-          </Pressable>
+            <Pressable
+              role="button"
+              aria-pressed={here}
+              aria-label={`${label}${count > 0 ? `, ${count} noted` : ''}`}
+              onPress={() => onTap(id)}
+              style={{
+                minHeight: space.target,
+                minWidth: space.target,
+                justifyContent: 'center',
+                paddingHorizontal: 8,
+                borderRadius: 6,
+                borderWidth: here ? 3 : 1.5,
+                borderColor: here ? roles.act : roles.text,
+                backgroundColor: here ? roles.goodGround : roles.raised,
+              }}
+            >
+              <Small strong style={{ color: roles.text }}>
+                {shortLabels[id]}
+                {count > 0 ? ` · ${count}` : ''}
+              </Small>
+            </Pressable>
+          </View>
         );
       })}
     </View>
   );
 }
+
+/** What a name's line points to; none for what is all around. */
+function targetsOf({ habit, pot }: Portrait): Partial<Record<TapPart, readonly [number, number]>> {
+  const { tips, leaf, under, old, stem, fruit } = habits[habit];
+  const placed = ([x, y]: readonly [number, number]) =>
+    pot ? ([x * inPot.scale + inPot.x, y * inPot.scale + inPot.y] as const) : ([x, y] as const);
+  return {
+    tips: placed(tips),
+    leaves: placed(leaf),
+    under: placed(under),
+    old: placed(old),
+    stem: placed(stem),
+    fruit: placed(fruit),
+  };
+}
+
+const half = space.target / 2;
+function nameAt(id: TapPart): ViewStyle {
+  const { side, y } = names[id];
+  const top = `${((y - field.y) / field.height) * 100}%` as const;
+  return {
+    top,
+    marginTop: -half,
+    ...(side === 'left' ? { left: 0 } : side === 'right' ? { right: 0 } : { left: 0, right: 0, alignItems: 'center' }),
+  };
+}
+/** On bare ground the turf lies above the soil and what grows round it. */
+const groundAt = (id: TapPart): ViewStyle =>
+  id === 'lawn' ? { left: '30%', top: '14%' } : { left: id === 'soil' ? '3%' : '50%', top: '64%' };
 
 function BareGround() {
   return (

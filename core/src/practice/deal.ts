@@ -143,9 +143,9 @@ function hostsOf(tables: Tables, { hosts }: CauseRow): PlantRow[] {
 
 function settingFor({ prior }: CauseRow, plant: PlantRow, pick: <Item>(list: readonly Item[]) => Item): Setting {
   if (plant.groups.includes('lawn')) return 'lawn';
-  if (plant.drawing === 'tree') return 'tree';
+  if (plant.portrait.habit === 'tree' || plant.portrait.habit === 'cone') return 'tree';
   if (plant.groups.includes('house')) return 'indoors';
-  const usual: Setting[] = plant.drawing === 'potted' ? ['pot', 'indoors'] : ['bed', 'bed', 'greenhouse', 'pot'];
+  const usual: Setting[] = plant.portrait.pot ? ['pot', 'indoors'] : ['bed', 'bed', 'greenhouse', 'pot'];
   const fits = usual.filter((setting) => (prior.bySetting?.[setting] ?? 1) >= 0.5);
   return pick(fits.length > 0 ? fits : usual);
 }

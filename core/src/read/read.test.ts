@@ -97,7 +97,7 @@ const plant = (id: string, ...synonyms: string[]): PlantRow => ({
   synonyms,
   groups: [],
   edible: true,
-  drawing: 'bush',
+  portrait: { habit: 'stems', leaf: 'oval' },
   parts: ['leaves'],
   sensitive: {},
   ph: [6, 7],

@@ -1,4 +1,5 @@
 import type { PlantRow, Where } from '@trowel/core/tables';
+import { portraits } from './portraits';
 
 const allParts: readonly Where[] = [
   'growing-tip',
@@ -19,16 +20,20 @@ export const woody: readonly Where[] = [...allParts, 'bark'];
 type Short = Pick<PlantRow, 'id' | 'name' | 'source' | 'grade'> & Partial<PlantRow>;
 
 /** A plant with what most rows share filled in; where it is from and how sure, each row says itself. */
-export const plant = (row: Short): PlantRow => ({
-  synonyms: [],
-  groups: [],
-  edible: true,
-  drawing: 'bush',
-  parts: allParts,
-  sensitive: {},
-  ph: [6, 7.2],
-  ...row,
-});
+export function plant(row: Short): PlantRow {
+  const portrait = portraits[row.id];
+  if (!portrait) throw new Error(`the plant "${row.id}" has no portrait`);
+  return {
+    portrait,
+    synonyms: [],
+    groups: [],
+    edible: true,
+    parts: allParts,
+    sensitive: {},
+    ph: [6, 7.2],
+    ...row,
+  };
+}
 
 export const bloomLost = { tolerance: 'test-leaf', why: 'soap takes the protective bloom off its leaves' } as const;
 export const tender = { tolerance: 'test-leaf', why: 'its young leaves can scorch' } as const;

@@ -2,8 +2,8 @@
 import type { PlantRow } from '@trowel/core/tables';
 import { bloomLost, never, noFruit, plant, tender, testFirst } from './build';
 
-const root = { drawing: 'rosette', parts: noFruit } as const;
-const leafy = { drawing: 'rosette', parts: noFruit } as const;
+const root = { parts: noFruit } as const;
+const leafy = { parts: noFruit } as const;
 const soapBurnsHair = testFirst('hairy leaves hold soap and can spot');
 
 export const vegetables: readonly PlantRow[] = [
@@ -24,7 +24,6 @@ export const vegetables: readonly PlantRow[] = [
       'borlotti',
     ],
     groups: ['bean', 'legume'],
-    drawing: 'podded',
     sensitive: { soap: tender },
     source: 'extension',
     grade: 'guideline',
@@ -43,7 +42,6 @@ export const vegetables: readonly PlantRow[] = [
       'tomato plant',
     ],
     groups: ['fruiting', 'nightshade'],
-    drawing: 'vine',
     sensitive: { soap: tender },
     source: 'extension',
     grade: 'guideline',
@@ -64,7 +62,6 @@ export const vegetables: readonly PlantRow[] = [
       'marrows',
     ],
     groups: ['cucurbit', 'fruiting'],
-    drawing: 'vine',
     sensitive: { soap: tender, bicarbonate: tender },
     source: 'extension',
     grade: 'guideline',
@@ -112,7 +109,6 @@ export const vegetables: readonly PlantRow[] = [
       'kalettes',
     ],
     groups: ['brassica'],
-    drawing: 'rosette',
     parts: noFruit,
     sensitive: { soap: bloomLost },
     ph: [6.5, 7.5],
@@ -124,7 +120,6 @@ export const vegetables: readonly PlantRow[] = [
     name: 'Lettuce',
     synonyms: ['lettuces', 'salad', 'salads', 'chicory', 'endive', 'radicchio', 'lambs lettuce', 'corn salad'],
     groups: ['leaf'],
-    drawing: 'rosette',
     parts: noFruit,
     source: 'extension',
     grade: 'guideline',
@@ -134,7 +129,6 @@ export const vegetables: readonly PlantRow[] = [
     name: 'Chard',
     synonyms: ['swiss chard', 'leaf beet', 'perpetual spinach'],
     groups: ['leaf', 'beet'],
-    drawing: 'rosette',
     parts: noFruit,
     source: 'extension',
     grade: 'guideline',
@@ -144,7 +138,6 @@ export const vegetables: readonly PlantRow[] = [
     name: 'Leek',
     synonyms: ['leeks'],
     groups: ['allium'],
-    drawing: 'stalk',
     parts: noFruit,
     source: 'extension',
     grade: 'guideline',
@@ -154,7 +147,6 @@ export const vegetables: readonly PlantRow[] = [
     name: 'Cucumber, melon',
     synonyms: ['cukes', 'cuke', 'cucumbers', 'melon', 'melons', 'gherkin', 'gherkins', 'watermelon'],
     groups: ['cucurbit', 'fruiting'],
-    drawing: 'vine',
     sensitive: { soap: tender, bicarbonate: tender, sulphur: never('sulphur burns melons and many cucumbers') },
     source: 'extension',
     grade: 'guideline',
@@ -164,7 +156,6 @@ export const vegetables: readonly PlantRow[] = [
     name: 'Squash, pumpkin',
     synonyms: ['squashes', 'pumpkin', 'pumpkins', 'gourd', 'butternut'],
     groups: ['cucurbit', 'fruiting'],
-    drawing: 'vine',
     sensitive: { soap: tender, sulphur: testFirst('some squash burn with sulphur') },
     source: 'extension',
     grade: 'guideline',
@@ -239,7 +230,6 @@ export const vegetables: readonly PlantRow[] = [
     name: 'Onion, shallot',
     synonyms: ['onions', 'shallot', 'shallots', 'spring onion', 'spring onions', 'scallions'],
     groups: ['allium'],
-    drawing: 'stalk',
     parts: noFruit,
     source: 'extension',
     grade: 'guideline',
@@ -248,7 +238,6 @@ export const vegetables: readonly PlantRow[] = [
     id: 'garlic',
     name: 'Garlic',
     groups: ['allium', 'onion'],
-    drawing: 'stalk',
     parts: noFruit,
     source: 'extension',
     grade: 'guideline',
@@ -257,7 +246,6 @@ export const vegetables: readonly PlantRow[] = [
     id: 'pea',
     name: 'Pea',
     synonyms: ['peas', 'mangetout', 'sugar snap', 'sugar snaps'],
-    drawing: 'podded',
     groups: ['legume'],
     source: 'extension',
     grade: 'guideline',
@@ -267,7 +255,6 @@ export const vegetables: readonly PlantRow[] = [
     name: 'Broad bean',
     synonyms: ['broad beans', 'fava', 'fava beans', 'field bean'],
     groups: ['bean', 'legume'],
-    drawing: 'stalk',
     source: 'extension',
     grade: 'guideline',
   }),
@@ -275,7 +262,6 @@ export const vegetables: readonly PlantRow[] = [
     id: 'corn',
     name: 'Sweet corn',
     synonyms: ['sweetcorn', 'maize'],
-    drawing: 'stalk',
     source: 'extension',
     grade: 'guideline',
   }),
@@ -291,7 +277,6 @@ export const vegetables: readonly PlantRow[] = [
   plant({
     id: 'asparagus',
     name: 'Asparagus',
-    drawing: 'stalk',
     parts: noFruit,
     source: 'extension',
     grade: 'guideline',
@@ -301,7 +286,6 @@ export const vegetables: readonly PlantRow[] = [
     id: 'sweet-potato',
     name: 'Sweet potato',
     synonyms: ['sweet potatoes', 'kumara'],
-    drawing: 'vine',
     ph: [5.5, 6.8],
     source: 'extension',
     grade: 'guideline',

@@ -6,6 +6,7 @@ import { Blade } from '@/drawing/Blade';
 import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
+import { PlantSpot } from '@/ui/PlantTile';
 import { Body, Heading, Small } from '@/ui/text';
 import { outcomeWords } from '@/wording/cases';
 
@@ -29,6 +30,7 @@ export function CaseCard({ row }: { row: CaseSummary }) {
           padding: space.m,
         }}
       >
+        {row.plant !== null && <PlantSpot plant={row.plant} size={72} />}
         <View style={{ flex: 1, gap: 4, minWidth: 0 }}>
           <Row>
             <Tag pattern={row.pattern} width={44} />

@@ -10,6 +10,7 @@ import { space } from '@/theme/theme';
 import { SomewhereElse } from './SomewhereElse';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { PlantTile } from '@/ui/PlantTile';
 import { Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -94,10 +95,8 @@ function BedChoice({
       <Heading rank={3}>{bed.name}</Heading>
       {bed.note !== '' && <Small>{bed.note}</Small>}
       <Row wrap>
-        {bed.plantings.map(({ id, label }) => (
-          <Button key={id} kind="soft" disabled={busy} onPress={() => open(bed.id, id)}>
-            {label}
-          </Button>
+        {bed.plantings.map(({ id, label, plant }) => (
+          <PlantTile key={id} plant={plant} label={label} disabled={busy} onPress={() => open(bed.id, id)} />
         ))}
         <Button
           kind="other"

@@ -23,6 +23,7 @@ import { Button } from '@/ui/Button';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
+import { PlantTile } from '@/ui/PlantTile';
 import { useQuantity } from '@/ui/quantity';
 import { QuantityField } from '@/ui/QuantityField';
 import { Empty, Loaded, Trouble } from '@/ui/states';
@@ -185,16 +186,15 @@ function BedCard({ bed }: { bed: Bed }) {
       <Heading rank={3}>What looks odd?</Heading>
       {bed.plantings.length === 0 && <Small>Nothing planted here.</Small>}
       <Row wrap>
-        {bed.plantings.map(({ id, label }) => (
-          <Button
+        {bed.plantings.map(({ id, label, plant: of }) => (
+          <PlantTile
             key={id}
-            kind="soft"
+            plant={of}
+            label={label}
+            says={`${label} looks odd`}
             disabled={openCase.isPending}
-            accessibilityLabel={`${label} looks odd`}
             onPress={() => open(id)}
-          >
-            {label}
-          </Button>
+          />
         ))}
         <Button
           kind="other"

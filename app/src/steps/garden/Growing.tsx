@@ -1,6 +1,7 @@
 import type { BedView } from '@trowel/core/contract';
 import { dayAndMonth } from '@trowel/core/wording/everyday';
 import { useAct } from '@/api/queries';
+import { PlantFigure } from '@/drawing/plants';
 import { Button } from '@/ui/Button';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -17,9 +18,12 @@ export function Growing({ bed }: { bed: BedView }) {
   return (
     <Sheet>
       <Heading rank={3}>What grows here</Heading>
-      {bed.plantings.map(({ id, label }) => (
+      {bed.plantings.map(({ id, label, plant }) => (
         <Row key={id} wrap style={{ justifyContent: 'space-between' }}>
-          <Body>{label}</Body>
+          <Row>
+            <PlantFigure id={plant} size={56} />
+            <Body>{label}</Body>
+          </Row>
           <Button
             accessibilityLabel={`Take out ${label}`}
             disabled={removePlanting.isPending}

@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { useAct, usePractice } from '@/api/queries';
 import { Plate } from '@/drawing/Plate';
 import { settingWords } from '@/wording/places';
+import { PlantFigure } from '@/drawing/plants';
 import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row, Sheet } from '@/ui/layout';
@@ -52,7 +53,12 @@ function Play({ view, deal }: { view: PracticeView; deal: Deal }) {
     <>
       <Small>{`${view.dealt} dealt, ${right} right, ${view.minutes} minutes spent on checks. What you miss comes back.`}</Small>
       <Sheet>
-        <Heading>{`${deal.plant.name}, ${lowerFirst(settingWords[deal.setting])}, ${monthName(deal.month)}`}</Heading>
+        <Row>
+          <PlantFigure id={deal.plant.id} size={88} />
+          <Heading
+            style={{ flexShrink: 1 }}
+          >{`${deal.plant.name}, ${lowerFirst(settingWords[deal.setting])}, ${monthName(deal.month)}`}</Heading>
+        </Row>
         <Signs ids={deal.shown.map(({ sign }) => sign)} />
       </Sheet>
       <Sheet tone="cool">
