@@ -20,6 +20,22 @@ describe('practice', () => {
     }
   });
 
+  test('what is dealt stands where it is met, on a plant that has what it shows on', () => {
+    const odd = practisable(knowledge).flatMap(({ id, prior, hosts }) =>
+      [1, 2, 3].flatMap((seed) => {
+        const { plant, setting, shown } = dealPlant(knowledge, { seed, cause: id });
+        const wheres = shown.map(({ sign }) => knowledge.signs.find((row) => row.id === sign)?.where ?? 'leaves');
+        const isNotThere = wheres.some(
+          (where) => ['bark', 'fruit', 'flower'].includes(where) && !plant.parts.includes(where),
+        );
+        // Those that live on few plants keep to them.
+        const isElsewhere = hosts === undefined && (prior.bySetting?.[setting] ?? 1) < 0.5;
+        return isElsewhere || (hosts === undefined && isNotThere) ? [`${id} on ${plant.id}, ${setting}`] : [];
+      }),
+    );
+    expect(odd).toEqual([]);
+  });
+
   test('the same seed deals the same plant', () => {
     expect(dealPlant(knowledge, { seed: 5 })).toEqual(dealPlant(knowledge, { seed: 5 }));
     expect(dealPlant(knowledge, { seed: 5 })).not.toEqual(dealPlant(knowledge, { seed: 6 }));

@@ -9,6 +9,7 @@ import {
   type Setting,
   type SignId,
   type Tables,
+  type Where,
 } from '../tables';
 import { weigh, type Evidence, type Situation } from '../weigh';
 
@@ -135,17 +136,39 @@ export const practisable = (tables: Tables): CauseRow[] =>
       ((kind === 'helper' || kind === 'normal') && signs.some(({ strength }) => strength >= 0.5)),
   );
 
-function hostsOf(tables: Tables, { hosts }: CauseRow): PlantRow[] {
-  const names: readonly string[] = hosts ?? [];
+/** Plants it lives on that stand where it is met, and have the parts on which it shows. */
+function hostsOf(tables: Tables, cause: CauseRow): readonly PlantRow[] {
+  const names: readonly string[] = cause.hosts ?? [];
   const found = tables.plants.filter(({ id, groups }) => [id, ...groups].some((name) => names.includes(name)));
-  return found.length > 0 ? found : tables.plants.filter(({ id }) => id !== 'lawn' && id !== 'seedling');
+  const fits = (plant: PlantRow) =>
+    placesOf(plant).some((setting) => isMetIn(cause, setting)) && showsOn(tables, cause, plant);
+  const anywhere = tables.plants.filter(({ id }) => id !== 'lawn' && id !== 'seedling');
+  // What is met on no plant of a bed, tree or pot is met in turf.
+  const choices = found.length > 0 ? [found] : [anywhere, tables.plants];
+  return choices.map((plants) => plants.filter(fits)).find(({ length }) => length > 0) ?? choices[0] ?? [];
 }
 
-function settingFor({ prior }: CauseRow, plant: PlantRow, pick: <Item>(list: readonly Item[]) => Item): Setting {
-  if (plant.groups.includes('lawn')) return 'lawn';
-  if (plant.portrait.habit === 'tree' || plant.portrait.habit === 'cone') return 'tree';
-  if (plant.groups.includes('house')) return 'indoors';
-  const usual: Setting[] = plant.portrait.pot ? ['pot', 'indoors'] : ['bed', 'bed', 'greenhouse', 'pot'];
-  const fits = usual.filter((setting) => (prior.bySetting?.[setting] ?? 1) >= 0.5);
+/** Not every plant has them: bark on a pelargonium would give the deal away. */
+const ownParts: readonly Where[] = ['bark', 'fruit', 'flower'];
+const showsOn = ({ signs }: Tables, cause: CauseRow, { parts }: PlantRow): boolean =>
+  cause.signs.every(({ sign }) => {
+    const { where } = rowById(signs, sign, 'signs');
+    return !ownParts.includes(where) || parts.includes(where);
+  });
+
+const isMetIn = ({ prior }: CauseRow, setting: Setting): boolean => (prior.bySetting?.[setting] ?? 1) >= 0.5;
+
+/** Where a plant of that kind stands. */
+function placesOf({ groups, portrait }: PlantRow): Setting[] {
+  if (groups.includes('lawn')) return ['lawn'];
+  if (groups.includes('house')) return ['indoors'];
+  if (portrait.pot) return ['pot', 'indoors'];
+  if (portrait.habit === 'tree' || portrait.habit === 'cone') return ['tree'];
+  return ['bed', 'bed', 'greenhouse', 'pot'];
+}
+
+function settingFor(cause: CauseRow, plant: PlantRow, pick: <Item>(list: readonly Item[]) => Item): Setting {
+  const usual = placesOf(plant);
+  const fits = usual.filter((setting) => isMetIn(cause, setting));
   return pick(fits.length > 0 ? fits : usual);
 }
