@@ -14,22 +14,24 @@ export interface Garden {
 }
 
 /** Each journey stands on a demo garden of its own: what one leaves behind weighs in no other. */
-export const test = base.extend<{ garden: Garden; port: number }>({
+export const test = base.extend<{ garden: Garden; port: number; opens: 'demo' | 'start' }>({
   port: [4399, { option: true }],
+  /** The made-up garden, or one's own, empty. */
+  opens: ['demo', { option: true }],
   baseURL: async ({ port }, hand) => hand(`http://127.0.0.1:${port}`),
   garden: [
-    async ({ port }, hand) => {
+    async ({ port, opens }, hand) => {
       const data = path.join(root, 'build', `e2e-${port}`);
       // A fixed day in June, so that the garden is in leaf whenever this runs.
       const begin = (...more: string[]) => {
         const server = spawn(
           process.execPath,
-          ['build/trowel.mjs', 'demo', '--port', `${port}`, '--data', data, '--now', '2026-06-10T15:40:00Z', ...more],
+          ['build/trowel.mjs', opens, '--port', `${port}`, '--data', data, '--now', '2026-06-10T15:40:00Z', ...more],
           { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
         );
         return { server, ended: new Promise<void>((resolve) => server.once('exit', () => resolve())) };
       };
-      let running = begin('--reset');
+      let running = begin('--reset', '--yes');
       const stop = async () => {
         running.server.kill();
         await running.ended;

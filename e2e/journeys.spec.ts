@@ -683,3 +683,28 @@ test('the names around a drawn plant lie beside one another, never over one anot
     expect(over).toEqual([]);
   }
 });
+
+test('a made-up garden to look round in: what is tried there touches no other, and it is as new each time', async ({
+  page,
+}) => {
+  const errors = watchErrors(page);
+  await page.goto('/');
+  await page.getByRole('button', { name: /^Find/ }).first().click();
+  await page.getByRole('button', { name: 'Look round a made-up garden' }).click();
+  const strip = page.getByText('A made-up garden to try things in; yours stays as it is.');
+  await expect(strip).toBeVisible();
+  await page.getByRole('link', { name: 'Garden' }).click();
+  await page.getByRole('textbox', { name: 'Name of the new place' }).fill('Only to try');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('button', { name: 'Only to try' }).first()).toBeVisible();
+  // A reload stays there.
+  await page.reload();
+  await expect(strip).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Back to my garden' }).click();
+  await expect(strip).toBeHidden();
+  await page.getByRole('link', { name: 'Garden' }).click();
+  await expect(page.getByRole('button', { name: 'Gate Bed' }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Only to try' })).toHaveCount(0);
+  expect(errors).toEqual([]);
+});

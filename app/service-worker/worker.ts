@@ -48,7 +48,12 @@ const views = new NetworkFirst({
 });
 registerRoute(
   ({ url, sameOrigin }) =>
-    sameOrigin && url.pathname.startsWith('/api/') && url.pathname !== '/api/health' && !url.pathname.endsWith('.ics'),
+    sameOrigin &&
+    url.pathname.startsWith('/api/') &&
+    // A tour is in memory over there; it is not kept here.
+    !url.pathname.startsWith('/api/tour/') &&
+    url.pathname !== '/api/health' &&
+    !url.pathname.endsWith('.ics'),
   views,
 );
 

@@ -28,6 +28,8 @@ export interface AppOptions extends Deps {
   readonly webRoot?: string;
   /** Told after every act that moves the plan. */
   readonly afterMove?: () => void;
+  /** Opens the made-up garden anew, to look round in. */
+  readonly tour?: () => Promise<Deps>;
 }
 
 /** Packing a short answer takes longer (2 to 5 ms of a page's 15) than sending it over the slowest home network. */
@@ -39,12 +41,34 @@ export function createApp(deps: AppOptions): Express {
   app.disable('x-powered-by');
   app.use(guarded, onlyFromHere);
   app.use(compression({ threshold: worthPacking }));
+  if (deps.tour) app.use('/api/tour', tour(deps.tour));
   app.use('/api/photos', photos(deps));
   app.use('/api', onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
   if (deps.webRoot !== undefined) serveApp(app, deps.webRoot);
   app.use(unknownRoute);
   app.use(problemHandler);
   return app;
+}
+
+/** The same calls on a garden that is only looked round in; each beginning opens it anew. */
+function tour(open: () => Promise<Deps>): express.Router {
+  const router = express.Router();
+  let here: { readonly deps: Deps; readonly calls: express.Router } | undefined;
+  const anew = async () => {
+    const deps = await open();
+    here?.deps.db.close();
+    const calls = express.Router();
+    calls.use('/photos', photos(deps));
+    calls.use(onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
+    here = { deps, calls };
+    return here;
+  };
+  router.post('/begin', async (_request, response) => {
+    await anew();
+    response.json({});
+  });
+  router.use(async (request, response, next) => (here ?? (await anew())).calls(request, response, next));
+  return router;
 }
 
 /** Every call of the table, at its place. The headless asks know no garden; their measures come with them. */

@@ -38,7 +38,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
  * @param file a path, or ':memory:'
  * @throws Error when the file is from a newer version of the product.
  */
-export function openDatabase(file: string): Db {
+export function openDatabase(file: string | Buffer): Db {
   const db = new Database(file);
   db.pragma('journal_mode = WAL');
   // FULL: what has been acknowledged survives a power cut, not only a killed process.

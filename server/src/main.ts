@@ -10,6 +10,7 @@ import { backUp, holdFolder, restore } from './keep';
 import { isPlanWorker, workOnPlans } from './planner';
 import { gardenFile, serve } from './serve';
 import { solveIn } from './solver';
+import { fillTour, isTourWorker } from './tour';
 import { standInWeather } from './weather/stand-in';
 
 const port = (text: string): number => {
@@ -137,4 +138,5 @@ program
 
 // The same file does the heavy work on a thread of its own.
 if (isPlanWorker()) workOnPlans();
+else if (isTourWorker()) fillTour();
 else await program.parseAsync();

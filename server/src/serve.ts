@@ -12,6 +12,7 @@ import { planner, type Planner } from './planner';
 import { isSetUp, oneGarden, saveGarden } from './store/garden';
 import { dropLoosePhotos } from './store/photos';
 import { inTransaction } from './store/rows';
+import { tourFrom } from './tour';
 import { prepareTowns } from './towns';
 import { settleOld } from './views/learnt';
 import type { Deps } from './views/plan';
@@ -63,7 +64,14 @@ export async function serve(options: ServeOptions): Promise<void> {
   const planning = planner(deps, options.program, (broken) =>
     process.stderr.write(`The plan could not be thought over; the first one stands: ${broken}\n`),
   );
-  door.opens(createApp({ ...deps, webRoot: options.webRoot, afterMove: () => planning.asked() }));
+  door.opens(
+    createApp({
+      ...deps,
+      webRoot: options.webRoot,
+      afterMove: () => planning.asked(),
+      tour: tourFrom(options.program),
+    }),
+  );
   if (options.demo) {
     const { today } = gardenTime(clock(), oneGarden(db).time_zone);
     process.stdout.write(`The made-up garden stands on ${today}; --now DAY puts it on another day.\n`);

@@ -9,6 +9,7 @@ import {
   FieldProblem,
 } from '@trowel/core/contract';
 import { reach } from './reach';
+import { apiBase } from './tour';
 
 /** A server that answered with a problem: what it said, and the fields it named. */
 export class ApiProblem extends Error {
@@ -37,7 +38,7 @@ export const keptHeader = 'trowel-kept';
 async function request(path: string, init?: RequestInit): Promise<unknown> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, init);
+    response = await fetch(`${apiBase()}${path}`, init);
   } catch {
     reach.lost();
     throw new Unreachable();

@@ -11,6 +11,7 @@ import {
 import { z } from 'zod';
 import { isLost, send } from './client';
 import { reach } from './reach';
+import { isTour } from './tour';
 
 /** An act on its way: kept from the first press until it is answered, under one id, so that it is done once. */
 const command = z.object({
@@ -116,12 +117,13 @@ export function perform<Name extends ActName>(
   { id: on, body, says }: ActInput<Name>,
   usually: string,
 ): Promise<OutputOf<Name>> {
-  const key = JSON.stringify([name, on, body]);
+  // Nothing of a tour is kept here: it would be sent to one's own garden.
+  const key = JSON.stringify([name, on, body, isTour()]);
   const same = underWay.get(key) as Promise<OutputOf<Name>> | undefined;
   if (same) return same;
-  const done = (name in canWait ? wait(name, on, body, says ?? usually) : insist(name, on, body, key)).finally(() =>
-    underWay.delete(key),
-  );
+  const done = (
+    name in canWait && !isTour() ? wait(name, on, body, says ?? usually) : insist(name, on, body, key)
+  ).finally(() => underWay.delete(key));
   underWay.set(key, done);
   return done;
 }
@@ -175,6 +177,7 @@ const assumed = ({ act, id, body }: Command): unknown =>
 
 /** Sends what waits, in the order in which it was pressed; one tab at a time. */
 export function flush(): Promise<void> {
+  if (isTour()) return Promise.resolve();
   const alone = async () => {
     for (;;) {
       const next = stored(queueName, z.array(command), []).find(({ refused }) => refused === undefined);

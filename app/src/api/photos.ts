@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ApiProblem, Unreachable } from './client';
+import { apiBase } from './tour';
 
 /** px of the longer side, and how finely it is packed: a spot on a leaf is still a spot, and it is under 1 MB. */
 const longest = 1600;
@@ -8,7 +9,7 @@ const quality = 0.82;
 const largestFile = 60_000_000;
 
 /** Where a photograph lies. */
-export const photoAt = (id: string): string => `/api/photos/${encodeURIComponent(id)}`;
+export const photoAt = (id: string): string => `${apiBase()}/photos/${encodeURIComponent(id)}`;
 
 /** Opens the camera, or a choice of pictures. @returns undefined where nothing was chosen */
 export const choosePicture = (): Promise<File | undefined> =>
@@ -30,7 +31,11 @@ export async function sendPicture(file: File): Promise<string> {
   const jpeg = await smaller(file);
   let response: Response;
   try {
-    response = await fetch('/api/photos', { method: 'POST', headers: { 'Content-Type': 'image/jpeg' }, body: jpeg });
+    response = await fetch(`${apiBase()}/photos`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'image/jpeg' },
+      body: jpeg,
+    });
   } catch {
     throw new Unreachable();
   }

@@ -8,6 +8,7 @@ import { Icon, type IconName } from './Icon';
 import { useIsWide } from './layout';
 import { useOnTop } from './OnTop';
 import { OutOfReach } from './OutOfReach';
+import { TourStrip } from './TourStrip';
 
 interface PlaceLink {
   readonly href: Href;
@@ -54,6 +55,7 @@ export function Shell({ children }: { children: ReactNode }) {
         )}
       </View>
       <View role="main" style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
+        <TourStrip />
         <OutOfReach />
         {children}
       </View>

@@ -2,6 +2,7 @@ import type { CalendarView, SlotsView, StepView } from '@trowel/core/contract';
 import { capital, dayAndMonth, dayWords, hourWords, weekdayOf } from '@trowel/core/wording/everyday';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { apiBase } from '@/api/tour';
 import { useAct, useCalendar, useSlots } from '@/api/queries';
 import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
@@ -52,7 +53,7 @@ export function CalendarPage() {
                 <Button kind="other" onPress={() => globalThis.print()}>
                   Print
                 </Button>
-                <Button kind="other" onPress={() => void globalThis.open('/api/plan.ics', '_self')}>
+                <Button kind="other" onPress={() => void globalThis.open(`${apiBase()}/plan.ics`, '_self')}>
                   As a calendar file
                 </Button>
               </Row>

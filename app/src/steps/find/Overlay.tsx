@@ -5,6 +5,7 @@ import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Row } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
+import { TourButton } from '@/ui/TourStrip';
 import { lookNames, shortcuts } from '@/wording/find';
 import { FindBox } from './FindBox';
 
@@ -49,6 +50,7 @@ export function Overlay({ what, close }: { what: OnTop; close: () => void }) {
                 <Small strong>How it looks here</Small>
                 <Choices of={looks.map((id) => ({ id, name: lookNames[id] }))} chosen={look} choose={setLook} />
               </View>
+              <TourButton entered={close} />
             </>
           ) : (
             shortcuts.map(({ key, does }) => (

@@ -9,6 +9,7 @@ import { Row, Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
+import { TourButton } from '@/ui/TourStrip';
 import { TownField, type Town } from '@/ui/TownField';
 import { systemWords } from '@/wording/places';
 
@@ -87,6 +88,7 @@ export function Welcome() {
         </Button>
         <Button onPress={go}>All this later</Button>
       </Row>
+      <TourButton />
     </Sheet>
   );
 }
