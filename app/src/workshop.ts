@@ -15,3 +15,4 @@ export { BenchPage } from '@/steps/mix/BenchPage';
 export { ReviewPage } from '@/steps/notebook/ReviewPage';
 export { PlatesPage } from '@/steps/plates/PlatesPage';
 export { PracticePage } from '@/steps/practice/PracticePage';
+export { WordsPage } from '@/steps/words/WordsPage';

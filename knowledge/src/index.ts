@@ -21,6 +21,7 @@ import { weeds } from './weeds';
 import { concepts } from './words';
 import { works } from './words/works';
 
+export { glossary } from './glossary';
 export { retired };
 
 /** The whole knowledge of the product, as the tables that the core works on. */

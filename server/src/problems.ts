@@ -21,6 +21,9 @@ export const problemStatus = {
   'not-from-there': 403,
   'not-json': 415,
   'bad-request': 400,
+  'disk-full': 507,
+  'read-only': 503,
+  damaged: 500,
   internal: 500,
 } as const;
 export type ProblemCode = keyof typeof problemStatus;
@@ -51,7 +54,7 @@ export const unknownRoute: RequestHandler = (request) => {
 export const problemHandler: ErrorRequestHandler = (error, _request, response, _next) => {
   const problem = asProblem(error);
   const status = problemStatus[problem.code];
-  if (problem.code === 'internal') console.error(error);
+  if (status >= 500) console.error(error);
   response
     .status(status)
     .type('application/problem+json')
@@ -67,6 +70,14 @@ export const problemHandler: ErrorRequestHandler = (error, _request, response, _
     );
 };
 
+/** What can be wrong with the file of the garden itself, by the database's own codes. */
+const fileTroubles = [
+  { is: 'disk-full', codes: ['SQLITE_FULL'] },
+  { is: 'read-only', codes: ['SQLITE_READONLY', 'SQLITE_CANTOPEN', 'SQLITE_PERM'] },
+  { is: 'damaged', codes: ['SQLITE_CORRUPT', 'SQLITE_NOTADB', 'SQLITE_IOERR'] },
+] as const;
+const sqliteCode = (error: unknown): string => String((error as { code?: unknown } | undefined)?.code ?? '');
+
 export function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof InputError) return new Problem('bad-input', error.message, error.problems);
@@ -77,5 +88,6 @@ export function asProblem(error: unknown): Problem {
   const { status } = (error ?? {}) as { status?: unknown };
   if (error instanceof URIError || (typeof status === 'number' && status >= 400 && status < 500))
     return new Problem('bad-request', (error as Error).message);
-  return new Problem('internal', plainDetails.internal);
+  const found = fileTroubles.find(({ codes }) => codes.some((code) => sqliteCode(error).startsWith(code)));
+  return found ? new Problem(found.is, plainDetails[found.is]) : new Problem('internal', plainDetails.internal);
 }

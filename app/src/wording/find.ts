@@ -36,6 +36,7 @@ export const pages: readonly Findable[] = [
     words: 'beds places plants measures town hardness away holiday settings units layout',
   },
   { kind: 'page', id: '/plates', name: 'Plates', words: 'pictures signs drawings' },
+  { kind: 'page', id: '/words', name: 'Words', words: 'meaning glossary what does it mean' },
   { kind: 'page', id: '/practice', name: 'Practice', words: 'quiz learn train' },
   { kind: 'page', id: '/notebook', name: 'Notebook', words: 'log diary history what worked' },
   { kind: 'page', id: '/notebook/review', name: 'Look back on the year', words: 'review season summary' },

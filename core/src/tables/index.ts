@@ -12,6 +12,7 @@ import type { SpecimenRow } from './specimens';
 import type { LifeRow, ReachRow } from './life';
 import type { WeedRow } from './weeds';
 
+export { termsIn, type TermRow } from './glossary';
 export * from './common';
 export * from './season';
 export * from './courses';

@@ -51,6 +51,9 @@ export const problemTitles = {
   'not-from-there': 'Only the garden’s own pages may ask this',
   'not-json': 'The body must be JSON: send Content-Type application/json',
   'bad-request': 'The request cannot be read',
+  'disk-full': 'There is no room left on the disk',
+  'read-only': 'The garden’s file cannot be written',
+  damaged: 'The garden’s file is damaged',
   internal: 'The server stumbled; nothing was half-written',
 } as const;
 
@@ -58,6 +61,12 @@ export const problemTitles = {
 export const plainDetails = {
   'bad-json': 'The body could not be read as JSON; check commas and quotes.',
   'too-large': 'The body is larger than 1 MB.',
+  'disk-full':
+    'The disk of the garden’s computer is full, so nothing more can be kept. Nothing was half-written. Make room there, then do it again.',
+  'read-only':
+    'The garden’s file cannot be written: it or its folder belongs to someone else, or the disk is locked. Nothing was half-written. Mend that, then do it again.',
+  damaged:
+    'Part of the garden’s file cannot be read. Stop the server, keep a copy of the file, and put the last backup back with ./trowel restore.',
   internal: 'Please try again; if it happens again, note what you did.',
 } as const;
 export const nothingAt = (path: string): string => `There is nothing at ${path}.`;

@@ -31,6 +31,7 @@ import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { Terms } from '@/ui/Terms';
 import { Toggle } from '@/ui/Toggle';
 import { gradeWords, placeFacts, rungWords } from '@/wording/remedies';
 
@@ -338,6 +339,7 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           {row.preHarvestDays > 0 && (
             <Small>{`Wait ${counted(row.preHarvestDays, 'day', 'days')} before picking, then wash.`}</Small>
           )}
+          <Terms of={[row.name, row.plain, row.honest, row.rate, ...row.limits]} />
         </View>
       )}
     </Sheet>

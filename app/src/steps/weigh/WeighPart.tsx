@@ -33,6 +33,7 @@ import { Button } from '@/ui/Button';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { Trouble } from '@/ui/states';
+import { Terms } from '@/ui/Terms';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { gradeWords } from '@/wording/remedies';
@@ -85,6 +86,7 @@ export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing
 
 function CauseCard({ cause, own }: { cause: WeighedCause; own: number | undefined }) {
   const knowledge = useKnowledge();
+  const signNames = cause.because.map(({ sign }) => rowById(knowledge.signs, sign, 'signs').name);
   return (
     <Openable head={<Bar name={cause.row.name} chance={cause.probability} />} label={cause.row.name}>
       <Body>{cause.row.plain}</Body>
@@ -95,6 +97,7 @@ function CauseCard({ cause, own }: { cause: WeighedCause; own: number | undefine
       ))}
       {cause.row.threshold && <OwnThreshold cause={cause} own={own} />}
       <Small>{`How well this is known: ${gradeWords[cause.row.grade]}.`}</Small>
+      <Terms of={[cause.row.plain, cause.row.threshold ? 'threshold' : '', ...signNames]} />
     </Openable>
   );
 }
