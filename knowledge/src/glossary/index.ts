@@ -69,8 +69,8 @@ export const glossary: readonly TermRow[] = [
   term(
     'grade',
     'How well it is known',
-    ['trials agree', 'trials disagree', 'growers report'],
-    'Trials agree: tested side by side, with like results. Growers report: many say so, nobody measured. Doubtful: tested, and little was found.',
+    ['trials agree', 'trials disagree', 'growers report', 'extension practice'],
+    'Trials agree: tested side by side, with like results. Extension practice: what advisers teach. Growers report: many say so, nobody measured. Doubtful: tested, and little was found.',
   ),
   term(
     'hardness',

@@ -226,7 +226,7 @@ function OwnThreshold({ cause, own }: { cause: WeighedCause; own: number | undef
           dense
           mode="outlined"
           style={{ width: 150 }}
-          label={`Act above (usual ${usual.actAbove})`}
+          label={`Act above (${usual.actAbove})`}
           aria-label={`Act on ${lowerFirst(cause.row.name)} above`}
           inputMode="decimal"
           value={text}
