@@ -708,3 +708,25 @@ test('a made-up garden to look round in: what is tried there touches no other, a
   await expect(page.getByRole('button', { name: 'Only to try' })).toHaveCount(0);
   expect(errors).toEqual([]);
 });
+
+test.describe('in an empty garden', () => {
+  test.use({ opens: 'start' });
+  test('a whole garden is looked into, taken in, and fetched again', async ({ page }) => {
+    const errors = watchErrors(page);
+    // Out of the made-up garden, which is a whole one.
+    await page.request.post('/api/tour/begin');
+    const whole = await (await page.request.get('/api/tour/bundle')).body();
+    await page.goto('/garden');
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Take one in' }).click();
+    await (await chooser).setFiles({ name: 'garden.json', mimeType: 'application/json', buffer: whole });
+    await expect(page.getByText(/^Of 10 June .*: 9 places, .* cases, .* counts, /)).toBeVisible();
+    await page.getByRole('button', { name: 'Take it in' }).click();
+    await expect(page.getByText('It is all here.')).toBeVisible();
+    await expect(page.getByRole('heading', { level: 1, name: 'The walled plot at Skerrow Bay' })).toBeVisible();
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Fetch the whole garden' }).click();
+    expect((await download).suggestedFilename()).toMatch(/^garden-.*\.json$/);
+    expect(errors).toEqual([]);
+  });
+});

@@ -52,6 +52,7 @@ registerRoute(
     url.pathname.startsWith('/api/') &&
     // A tour is in memory over there; it is not kept here.
     !url.pathname.startsWith('/api/tour/') &&
+    url.pathname !== '/api/bundle' &&
     url.pathname !== '/api/health' &&
     !url.pathname.endsWith('.ics'),
   views,

@@ -14,6 +14,7 @@ import { spokenIn } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import compression from 'compression';
 import express, { type Express, type Request, type Response } from 'express';
+import { bundles } from './bundle';
 import { bounded, guarded, onlyFromHere, onlyJson } from './door';
 import { acts, asks, reads } from './handlers';
 import { problemHandler, unknownRoute } from './problems';
@@ -43,6 +44,7 @@ export function createApp(deps: AppOptions): Express {
   app.use(compression({ threshold: worthPacking }));
   if (deps.tour) app.use('/api/tour', tour(deps.tour));
   app.use('/api/photos', photos(deps));
+  app.use('/api/bundle', onlyJson, bundles(deps));
   app.use('/api', onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
   if (deps.webRoot !== undefined) serveApp(app, deps.webRoot);
   app.use(unknownRoute);
@@ -59,6 +61,7 @@ function tour(open: () => Promise<Deps>): express.Router {
     here?.deps.db.close();
     const calls = express.Router();
     calls.use('/photos', photos(deps));
+    calls.use('/bundle', onlyJson, bundles(deps));
     calls.use(onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
     here = { deps, calls };
     return here;

@@ -70,11 +70,20 @@ export function lastWrittenIn(file: string): string | undefined {
   }
 }
 
-function migrate(db: Db): void {
+/**
+ * A garden in memory as a version had it, and on from there.
+ * @param on the one to bring up to date; left out, a new one
+ */
+export function openAt(version: number, on: Db = new Database(':memory:')): Db {
+  migrate(on, version);
+  return on;
+}
+
+function migrate(db: Db, upTo = migrations.length): void {
   const done = db.pragma('user_version', { simple: true }) as number;
   if (done > migrations.length)
     throw new Error(`this garden was written by a newer version (${done} against ${migrations.length}); update first`);
-  migrations.slice(done).forEach(({ sql }, index) => {
+  migrations.slice(done, upTo).forEach(({ sql }, index) => {
     db.transaction(() => {
       db.exec(sql);
       db.pragma(`user_version = ${done + index + 1}`);

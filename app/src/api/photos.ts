@@ -12,11 +12,14 @@ const largestFile = 60_000_000;
 export const photoAt = (id: string): string => `${apiBase()}/photos/${encodeURIComponent(id)}`;
 
 /** Opens the camera, or a choice of pictures. @returns undefined where nothing was chosen */
-export const choosePicture = (): Promise<File | undefined> =>
+export const choosePicture = (): Promise<File | undefined> => chooseFile('image/*');
+
+/** Lets a file be chosen. @param kinds as the browser names them @returns undefined where nothing was chosen */
+export const chooseFile = (kinds: string): Promise<File | undefined> =>
   new Promise((chosen) => {
     const input = document.createElement('input');
     input.type = 'file';
-    input.accept = 'image/*';
+    input.accept = kinds;
     input.onchange = () => chosen(input.files?.[0]);
     input.oncancel = () => chosen(undefined);
     input.click();

@@ -33,7 +33,7 @@ export const pages: readonly Findable[] = [
     kind: 'page',
     id: '/garden',
     name: 'Garden',
-    words: 'beds places plants measures town hardness away holiday settings units layout',
+    words: 'beds places plants measures town hardness away holiday settings units layout export import file backup',
   },
   { kind: 'page', id: '/plates', name: 'Plates', words: 'pictures signs drawings' },
   { kind: 'page', id: '/words', name: 'Words', words: 'meaning glossary what does it mean' },

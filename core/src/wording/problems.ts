@@ -26,6 +26,8 @@ const conflicts = {
   'not-ready': '{name} is not ready before {day}.',
   'nothing-noted': 'Nothing has been noted yet, so there is nothing to take back.',
   'no-longer-known': '“{given}” is no longer known here; choose something else.',
+  'garden-not-empty':
+    'Something has been entered here already. A whole garden is taken into an empty one only: start with another --data folder, and take it in there.',
   /** What a rule or a card says itself. */
   said: '{says}',
 } as const;

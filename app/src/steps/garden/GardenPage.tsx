@@ -33,6 +33,7 @@ import { settingWords, systemWords } from '@/wording/places';
 import { ArrangePlot } from './ArrangePlot';
 import { pictured } from './pictured';
 import { SettingChoice } from './SettingChoice';
+import { TakeAlong } from './TakeAlong';
 import { TimesPanel } from './TimesPanel';
 import { WalkingOrder } from './WalkingOrder';
 import { WherePanel } from './WherePanel';
@@ -65,6 +66,7 @@ export function GardenPage() {
               <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
                 <Measures key={place.measures} place={place} />
                 <TimesPanel place={place} />
+                <TakeAlong />
               </View>
             </View>
           </>
