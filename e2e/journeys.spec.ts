@@ -660,6 +660,12 @@ test('found in one line: what is needed opens filled in; the keys lead everywher
   if (project.name === 'wide') {
     await page.locator('body').press('?');
     await expect(page.getByText('Find anything, or say what you need')).toBeVisible();
+    await page.getByRole('button', { name: 'Keys are in use' }).click();
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('2');
+    await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
+    await page.getByRole('button', { name: /^Keys/ }).click();
+    await page.getByRole('button', { name: 'Keys are in use' }).click();
     await page.keyboard.press('Escape');
     await page.keyboard.press('2');
     await expect(page.getByRole('heading', { level: 1, name: 'Cases' })).toBeVisible();

@@ -3,6 +3,7 @@ import { createContext, useContext, useEffect, useState, type ReactNode } from '
 import type { OnTop } from '@/steps/find/Overlay';
 import { toggleSun } from '@/theme/look';
 import { useFetchedWorkshop } from './FromWorkshop';
+import { keys } from './keys';
 
 const OnTopContext = createContext<(what: OnTop) => void>(() => undefined);
 
@@ -32,11 +33,15 @@ export function OnTopProvider({ children }: { children: ReactNode }) {
       const isFind = key === '/' || (key === 'k' && (ctrlKey || metaKey));
       if (isTyping(event) || altKey || ((ctrlKey || metaKey) && !isFind)) return;
       const place = placesByKey[key];
+      // With ⌘ or Ctrl it is nobody's slip.
+      if (keys.get() === 'off' && !ctrlKey && !metaKey) return;
       if (isFind) setWhat('find');
       else if (key === '?') setWhat('keys');
       else if (key === 's') toggleSun();
-      else if (place) router.push(place);
-      else return;
+      else if (place) {
+        setWhat(undefined);
+        router.push(place);
+      } else return;
       event.preventDefault();
     };
     globalThis.addEventListener('keydown', press);

@@ -3,8 +3,10 @@ import { looks, setLook, useLook } from '@/theme/look';
 import { space, useRoles } from '@/theme/theme';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
+import { keys } from '@/ui/keys';
 import { Row } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 import { TourButton } from '@/ui/TourStrip';
 import { lookNames, shortcuts } from '@/wording/find';
 import { FindBox } from './FindBox';
@@ -53,17 +55,33 @@ export function Overlay({ what, close }: { what: OnTop; close: () => void }) {
               <TourButton entered={close} />
             </>
           ) : (
-            shortcuts.map(({ key, does }) => (
-              <Row key={key} gap={space.m}>
-                <View style={{ width: 72 }}>
-                  <Body strong>{key}</Body>
-                </View>
-                <Body>{does}</Body>
-              </Row>
-            ))
+            <Keys />
           )}
         </View>
       </View>
     </Modal>
+  );
+}
+
+/** The keys, and a way to have none. */
+function Keys() {
+  const isOn = keys.useChosen() === 'on';
+  return (
+    <>
+      <Row>
+        <Toggle pressed={isOn} onPress={() => keys.set(isOn ? 'off' : 'on')}>
+          Keys are in use
+        </Toggle>
+      </Row>
+      {shortcuts.map(({ key, does }) => (
+        <Row key={key} gap={space.m}>
+          <View style={{ width: 72 }}>
+            <Body strong>{key}</Body>
+          </View>
+          <Body style={{ flexShrink: 1 }}>{does}</Body>
+        </Row>
+      ))}
+      <Small>Turned off, Ctrl K (⌘ K) still finds.</Small>
+    </>
   );
 }

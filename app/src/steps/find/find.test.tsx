@@ -1,5 +1,5 @@
 import { openGarden } from '@/testing/garden';
-import { goes, page, press, reads, type } from '@/testing/hands';
+import { goes, isPressed, page, press, reads, type } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { fireEvent } from '@testing-library/react';
 import { Overlay } from './Overlay';
@@ -40,5 +40,9 @@ describe('a need in one line', () => {
     await reads('Soap spray');
     draw(<Overlay what="keys" close={() => undefined} />);
     await reads('Find anything, or say what you need');
+    expect(isPressed('Keys are in use')).toBe(true);
+    press('Keys are in use');
+    expect(isPressed('Keys are in use')).toBe(false);
+    press('Keys are in use');
   });
 });
