@@ -6,6 +6,7 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAct } from '@/api/queries';
+import { Jar } from '@/drawing/Jar';
 import { Tag } from '@/drawing/Tag';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
@@ -80,10 +81,15 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
         </Row>
         <Small strong>{waterWords(batch.leftMl, measures)} left</Small>
       </Row>
-      <Body>{`${capital(brewWords(batch, bench.today))}${batch.vessel ? `, in ${batch.vessel}` : ''}.`}</Body>
-      <Body
-        strong
-      >{`${batch.stage === 'working' ? 'When ready' : 'Now'}: 1 part to ${plainNumber(Math.round(batch.parts))} of water; it gives ${waterWords(batch.givesMl, measures)}.`}</Body>
+      <Row gap={space.m} style={{ alignItems: 'flex-start' }}>
+        <Jar kind={batch.kind} full={batch.leftMl / batch.volumeMl} day={batch.age} stage={batch.stage} />
+        <View style={{ flex: 1, minWidth: 0, gap: space.xs }}>
+          <Body>{`${capital(brewWords(batch, bench.today))}${batch.vessel ? `, in ${batch.vessel}` : ''}.`}</Body>
+          <Body
+            strong
+          >{`${batch.stage === 'working' ? 'When ready' : 'Now'}: 1 part to ${plainNumber(Math.round(batch.parts))} of water; it gives ${waterWords(batch.givesMl, measures)}.`}</Body>
+        </View>
+      </Row>
       {batch.dissolvedPercent !== undefined && batch.stage === 'working' && (
         <Small>{`About ${Math.round(batch.dissolvedPercent)} % dissolved (estimate); ${inWords(mgPerLitre(Math.round(batch.calcium ?? 0)), measures)} calcium when done.`}</Small>
       )}
@@ -117,7 +123,10 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
         {remedyOf(batch.kind) && batch.stage !== 'past' && (
           <LinkButton href={`/jobs/new?remedy=${remedyOf(batch.kind)}`}>Plan using it</LinkButton>
         )}
-        <Button onPress={() => note('thrown-out', 'thrown out')}>Throw out</Button>
+        {/* What ends it stands apart. */}
+        <View style={{ marginLeft: 'auto' }}>
+          <Button onPress={() => note('thrown-out', 'thrown out')}>Throw out</Button>
+        </View>
       </Row>
       {using && <UseSome batch={batch} bench={bench} measures={measures} done={() => setUsing(false)} />}
       {error && <Trouble error={error} />}
