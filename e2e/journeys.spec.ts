@@ -294,6 +294,7 @@ test('a plate is found by a word', async ({ page }) => {
 
 test('8: the shells in the jar: what runs out, how it foams, what the can brings beside the tap', async ({ page }) => {
   await page.goto('/bench?part=work');
+  await page.getByRole('button', { name: 'Feeds and brews' }).click();
   await page.getByRole('button', { name: 'Shells in vinegar' }).click();
   await page.getByRole('textbox', { name: 'Dry shell, in g' }).fill('100');
   await page.getByRole('textbox', { name: 'Vinegar, in L' }).fill('1');
