@@ -7,6 +7,7 @@ import {
 } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 import { CacheFirst, NetworkFirst } from 'workbox-strategies';
+import { keptHeader } from '../src/api/kept-header';
 
 /**
  * Keeps the app, the knowledge and what was last seen of the garden, so that all of it opens with no server in reach.
@@ -16,8 +17,6 @@ declare const self: ServiceWorkerGlobalScope;
 /** Every file of the build with the fingerprint of its content; written by the build. */
 declare const files: PrecacheEntry[];
 
-/** On an answer that was kept: when it was given. The app reads it (`keptHeader`). */
-const keptHeader = 'trowel-kept';
 const garden = 'garden';
 
 precacheAndRoute(files);

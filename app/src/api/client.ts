@@ -8,6 +8,7 @@ import {
   type ReadName,
   FieldProblem,
 } from '@trowel/core/contract';
+import { keptHeader } from './kept-header';
 import { reach } from './reach';
 import { apiBase } from './tour';
 
@@ -31,9 +32,6 @@ export class Unreachable extends Error {
   }
 }
 export const isLost = (error: unknown): boolean => error instanceof Unreachable;
-
-/** On an answer that was kept by the service worker: when it was given. */
-export const keptHeader = 'trowel-kept';
 
 async function request(path: string, init?: RequestInit): Promise<unknown> {
   let response: Response;
