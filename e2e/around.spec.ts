@@ -88,17 +88,45 @@ test.describe('in an empty garden', () => {
     // Out of the made-up garden, which is a whole one.
     await page.request.post('/api/tour/begin');
     const whole = await (await page.request.get('/api/tour/bundle')).body();
-    await page.goto('/garden');
+    await page.goto('/garden/keep');
     const chooser = page.waitForEvent('filechooser');
     await page.getByRole('button', { name: 'Take one in' }).click();
     await (await chooser).setFiles({ name: 'garden.json', mimeType: 'application/json', buffer: whole });
     await expect(page.getByText(/^Of 10 June .*: 9 places, .* cases, .* counts, /)).toBeVisible();
     await page.getByRole('button', { name: 'Take it in' }).click();
     await expect(page.getByText('It is all here.')).toBeVisible();
-    await expect(page.getByRole('heading', { level: 1, name: 'The walled plot at Skerrow Bay' })).toBeVisible();
     const download = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Fetch the whole garden' }).click();
     expect((await download).suggestedFilename()).toMatch(/^garden-.*\.json$/);
+    // The same once more: there is nothing new in it.
+    const second = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Take one in' }).click();
+    await (await second).setFiles({ name: 'garden.json', mimeType: 'application/json', buffer: whole });
+    await expect(page.getByText('There is nothing in it that is not here.')).toBeVisible();
+    await page.goto('/garden');
+    await expect(page.getByRole('heading', { level: 1, name: 'The walled plot at Skerrow Bay' })).toBeVisible();
     expect(errors).toEqual([]);
   });
+});
+
+test('a table is looked into, taken in, and undone', async ({ page }) => {
+  const errors = watchErrors(page);
+  await page.goto('/garden/keep');
+  const give = async (csv: string) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Take in: Soil tests' }).click();
+    await (await chooser).setFiles({ name: 'soil.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  };
+  await give('place,date,ph\nLong Bed,2026-03-01,6.4\n\nLong Bed,2026-02-31,6');
+  await expect(page.getByText('soil.csv: 1 new, 0 the same, 1 not understood.')).toBeVisible();
+  await expect(page.getByText(/^line 4, column 2 \(date\): /)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Take in 1 row/ })).toHaveCount(0);
+  await give('place,date,ph\nLong Bed,2026-03-01,6.4');
+  await page.getByRole('button', { name: 'Take in 1 row' }).click();
+  await expect(page.getByText('1 row came in.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Undo: Soil tests: 1 row' }).click();
+  await expect(page.getByText('It is out again.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Undo: / })).toHaveCount(0);
+  expect(errors).toEqual([]);
 });

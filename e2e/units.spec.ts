@@ -37,7 +37,7 @@ test('every screen, looking for strangers among the units', async ({ page, reque
   test.setTimeout(400_000);
   const changed = await request.post('/api/garden', { data: { commandId: crypto.randomUUID(), measures } });
   expect(changed.ok()).toBe(true);
-  const cases = (await (await request.get('/api/cases')).json()) as { id: string }[];
+  const { open: cases } = (await (await request.get('/api/cases')).json()) as { open: { id: string }[] };
   const addresses = [
     '/',
     '/cases',

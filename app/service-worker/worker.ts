@@ -65,7 +65,15 @@ self.addEventListener('message', (event: ExtendableMessageEvent) => {
 });
 
 /** The pages that one wants out in the garden. */
-const always = ['/api/today', '/api/garden', '/api/calendar', '/api/bench', '/api/notebook', '/api/practice'];
+const always = [
+  '/api/today',
+  '/api/garden',
+  '/api/calendar',
+  '/api/bench',
+  '/api/notebook',
+  '/api/log',
+  '/api/practice',
+];
 const mostCases = 40;
 
 /** Fetches what is open, and what was closed last, once, so that it is there when the signal is gone. */
@@ -78,9 +86,9 @@ async function keepGarden(event: ExtendableEvent): Promise<void> {
       .catch(() => undefined);
   };
   for (const path of always) await fetched(path);
-  const cases = await fetched('/api/cases');
-  // Those that are open stand first.
-  for (const { id } of (Array.isArray(cases) ? cases.slice(0, mostCases) : []) as { id: string }[]) {
+  const open = (await fetched('/api/cases')) as { open?: { id: string }[] } | undefined;
+  const past = (await fetched('/api/cases/past')) as { cases?: { id: string }[] } | undefined;
+  for (const { id } of [...(open?.open ?? []), ...(past?.cases ?? [])].slice(0, mostCases)) {
     const view = (await fetched(`/api/cases/${id}`)) as { jobs?: { id: string }[] } | undefined;
     for (const job of view?.jobs ?? []) await fetched(`/api/jobs/${job.id}`);
   }

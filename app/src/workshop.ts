@@ -9,6 +9,7 @@ export { CaseSheetPage } from '@/steps/cases/CaseSheetPage';
 export { Overlay } from '@/steps/find/Overlay';
 export { BedPage } from '@/steps/garden/BedPage';
 export { GardenPage } from '@/steps/garden/GardenPage';
+export { KeepPage } from '@/steps/keep/KeepPage';
 export { JobPage } from '@/steps/job/JobPage';
 export { NewJobPage } from '@/steps/job/NewJobPage';
 export { BenchPage } from '@/steps/mix/BenchPage';

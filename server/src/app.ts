@@ -14,7 +14,8 @@ import { spokenIn } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import compression from 'compression';
 import express, { type Express, type Request, type Response } from 'express';
-import { bundles } from './bundle';
+import { keptAnswers } from './answers';
+import { bundles, sheetFiles } from './elsewhere';
 import { bounded, guarded, onlyFromHere, onlyJson } from './door';
 import { acts, asks, reads } from './handlers';
 import { problemHandler, unknownRoute } from './problems';
@@ -45,6 +46,7 @@ export function createApp(deps: AppOptions): Express {
   if (deps.tour) app.use('/api/tour', tour(deps.tour));
   app.use('/api/photos', photos(deps));
   app.use('/api/bundle', onlyJson, bundles(deps));
+  app.use('/api/sheets', onlyJson, sheetFiles(deps));
   app.use('/api', onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
   if (deps.webRoot !== undefined) serveApp(app, deps.webRoot);
   app.use(unknownRoute);
@@ -62,6 +64,7 @@ function tour(open: () => Promise<Deps>): express.Router {
     const calls = express.Router();
     calls.use('/photos', photos(deps));
     calls.use('/bundle', onlyJson, bundles(deps));
+    calls.use('/sheets', onlyJson, sheetFiles(deps));
     calls.use(onlyJson, express.json({ limit: '1mb', strict: false }), bounded, api(deps));
     here = { deps, calls };
     return here;
@@ -77,15 +80,17 @@ function tour(open: () => Promise<Deps>): express.Router {
 /** Every call of the table, at its place. The headless asks know no garden; their measures come with them. */
 function api(deps: AppOptions): express.Router {
   const router = express.Router();
+  const kept = keptAnswers(deps.db, deps.clock);
   router.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
     next();
   });
   for (const name of Object.keys(calls) as CallName[]) {
     const { method, path: route } = calls[name];
-    const answer = answerTo(deps, name);
+    const answer = answerTo(deps, name, kept);
     router[method === 'GET' ? 'get' : 'post'](route, (request: Request, response: Response) => {
-      response.json(answer(request.body, String(request.params.id ?? ''), waitedOf(request.headers)));
+      const said = answer(request, String(request.params.id ?? ''));
+      response.type('json').send(typeof said === 'string' ? said : JSON.stringify(said));
     });
   }
   // No call of the app: what a calendar of the household subscribes to.
@@ -108,19 +113,32 @@ function waitedOf(headers: Request['headers']): number {
   return waited;
 }
 
-function answerTo(deps: AppOptions, name: CallName): (body: unknown, id: string, waitedMs: number) => unknown {
+/** @returns what to answer with: a text is JSON already */
+function answerTo(
+  deps: AppOptions,
+  name: CallName,
+  kept: ReturnType<typeof keptAnswers>,
+): (request: Request, id: string) => unknown {
   if (name in asks) {
     const call = asks[name as AskName] as (tables: Tables, input: unknown) => unknown;
-    return (body) => call(deps.tables, parseInput(calls[name].input, body));
+    return ({ body }) => call(deps.tables, parseInput(calls[name].input, body));
   }
   // A view is of one moment: its hundred small queries see the same garden, and open it once.
-  if (name in reads)
-    return (_body, id) => inTransaction(deps.db, 'read', () => reads[name as ReadName](inItsMeasures(deps), id));
+  if (name in reads) {
+    const view = reads[name as ReadName] as (here: Deps, id: string, query: unknown) => unknown;
+    const { query: schema } = calls[name as ReadName];
+    return ({ query }, id) => {
+      const asked = parseInput(schema, query);
+      return kept(JSON.stringify([name, id, asked]), () =>
+        inTransaction(deps.db, 'read', () => view(inItsMeasures(deps), id, asked)),
+      );
+    };
+  }
   const call = acts[name as ActName] as unknown as (here: Deps, body: unknown, id: string, waitedMs: number) => unknown;
   const { afterMove } = deps;
   const { movesPlan } = calls[name as ActName];
-  return (body, id, waitedMs) => {
-    const result = call(inItsMeasures(deps), body, id, waitedMs);
+  return ({ body, headers }, id) => {
+    const result = call(inItsMeasures(deps), body, id, waitedOf(headers));
     if (movesPlan) afterMove?.();
     return result;
   };

@@ -1,5 +1,4 @@
 import { inputError } from '@trowel/core/contract';
-import express, { type Request, type Response, type Router } from 'express';
 import { z } from 'zod';
 import { migrations, openAt, type Db } from './database';
 import { conflict } from './problems';
@@ -13,7 +12,7 @@ import { inTransaction, run } from './store/rows';
 const format = 'wise-trowel garden';
 const blob = z.strictObject({ base64: z.string() });
 const value = z.union([z.string(), z.number(), z.null(), blob]);
-type Value = z.output<typeof value>;
+export type Value = z.output<typeof value>;
 const bundle = z.strictObject({
   format: z.literal(format),
   /** How many migrations had been made. */
@@ -27,14 +26,19 @@ interface Column {
   readonly name: string;
   readonly type: string;
   readonly notnull: number;
+  /** Its place in the key, from 1; 0: not of it. */
+  readonly pk: number;
 }
-const tablesOf = (db: Db): string[] =>
+/** The database keeps these itself from others. */
+const derived: readonly string[] = ['case_cause'];
+export const tablesOf = (db: Db): string[] =>
   db
     .prepare<unknown[], string>(
       "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY rowid",
     )
     .pluck()
-    .all();
+    .all()
+    .filter((table) => !derived.includes(table));
 /** Without, rows stand in the order of their key. */
 const hasRowid = (db: Db, table: string): boolean =>
   !db
@@ -42,16 +46,18 @@ const hasRowid = (db: Db, table: string): boolean =>
     .pluck()
     .get(table)
     ?.includes('WITHOUT ROWID');
-const columnsOf = (db: Db, table: string): Column[] => db.pragma(`table_info(${table})`) as Column[];
+/** Without those that follow from others. */
+export const columnsOf = (db: Db, table: string): Column[] => db.pragma(`table_info(${table})`) as Column[];
+
+const namesOf = (db: Db, table: string): string[] => columnsOf(db, table).map(({ name }) => name);
 
 /** Everything that a garden holds. */
 export function bundleOf(db: Db, now: Date): Bundle {
   const rowsOf = (table: string) =>
     (
-      db.prepare(`SELECT * FROM ${table}${hasRowid(db, table) ? ' ORDER BY rowid' : ''}`).all() as Record<
-        string,
-        unknown
-      >[]
+      db
+        .prepare(`SELECT ${namesOf(db, table).join(', ')} FROM ${table}${hasRowid(db, table) ? ' ORDER BY rowid' : ''}`)
+        .all() as Record<string, unknown>[]
     ).map((row) =>
       Object.fromEntries(
         Object.entries(row).map(([name, cell]): [string, Value] => [
@@ -69,7 +75,7 @@ export function bundleOf(db: Db, now: Date): Bundle {
 }
 
 /** @throws InputError naming what does not fit: the file, the table, or the row */
-function readBundle(body: unknown): Bundle {
+export function readBundle(body: unknown): Bundle {
   const read = bundle.safeParse(body);
   if (!read.success) {
     const [issue] = read.error.issues;
@@ -80,21 +86,23 @@ function readBundle(body: unknown): Bundle {
   return read.data;
 }
 
+/** A value as the database takes it. */
+export const stored = (cell: Value): string | number | Buffer | null =>
+  typeof cell === 'object' && cell !== null ? Buffer.from(cell.base64, 'base64') : cell;
+
 /** Puts every row where it was; what does not fit is named. */
 function fill(db: Db, tables: Bundle['tables']): void {
   const known = tablesOf(db);
   for (const [table, rows] of Object.entries(tables)) {
     if (!known.includes(table)) throw inputError(`tables.${table}`, 'row-unfit', { why: 'there is no such table' });
-    const names = columnsOf(db, table).map(({ name }) => name);
+    const names = namesOf(db, table);
     rows.forEach((row, at) => {
       const field = `tables.${table}[${at}]`;
       const strange = Object.keys(row).find((name) => !names.includes(name));
       if (strange !== undefined)
         throw inputError(`${field}.${strange}`, 'row-unfit', { why: 'there is no such column' });
       const given = Object.keys(row);
-      const cells = Object.values(row).map((cell) =>
-        typeof cell === 'object' && cell !== null ? Buffer.from(cell.base64, 'base64') : cell,
-      );
+      const cells = Object.values(row).map(stored);
       try {
         run(db, `INSERT INTO ${table} (${given.join(', ')}) VALUES (${given.map(() => '?').join(', ')})`, ...cells);
       } catch (error) {
@@ -108,7 +116,7 @@ function fill(db: Db, tables: Bundle['tables']): void {
 }
 
 /** The same bundle as this version would have written it: tried out in memory, so that nothing is half taken in. */
-function broughtUpToDate({ version, made, tables }: Bundle): Bundle {
+export function broughtUpToDate({ version, made, tables }: Bundle): Bundle {
   const trial = openAt(version);
   try {
     // What belongs to a row may stand before it.
@@ -124,7 +132,7 @@ function broughtUpToDate({ version, made, tables }: Bundle): Bundle {
 }
 
 /** Nothing has been entered yet but where the garden lies and how it measures. */
-const isEmpty = (db: Db): boolean =>
+export const isEmpty = (db: Db): boolean =>
   ['bed', 'cases', 'job', 'batch', 'recipe'].every(
     (table) => db.prepare<unknown[], number>(`SELECT COUNT(*) FROM ${table}`).pluck().get() === 0,
   );
@@ -135,16 +143,23 @@ export function takeIn(db: Db, body: unknown): Record<string, number> {
   inTransaction(db, 'write', () => {
     if (!isEmpty(db)) throw conflict('garden-not-empty');
     db.pragma('defer_foreign_keys = ON');
-    // The log lets nothing be taken out; that of a garden with nothing in it gives way.
-    const guards = db
-      .prepare<unknown[], { name: string; sql: string }>("SELECT name, sql FROM sqlite_master WHERE type = 'trigger'")
-      .all();
-    guards.forEach(({ name }) => db.exec(`DROP TRIGGER ${name}`));
-    [...tablesOf(db)].reverse().forEach((table) => run(db, `DELETE FROM ${table}`));
+    // The log of a garden with nothing in it gives way.
+    withoutGuards(db, () => [...tablesOf(db)].reverse().forEach((table) => run(db, `DELETE FROM ${table}`)));
     fill(db, tables);
-    guards.forEach(({ sql }) => db.exec(sql));
   });
   return countsOf(tables);
+}
+
+/** The log lets nothing be taken out of it, but for what came in from elsewhere and goes out again. */
+export function withoutGuards(db: Db, work: () => void): void {
+  const guards = db
+    .prepare<unknown[], { name: string; sql: string }>(
+      "SELECT name, sql FROM sqlite_master WHERE type = 'trigger' AND name LIKE 'log\\_%' ESCAPE '\\'",
+    )
+    .all();
+  guards.forEach(({ name }) => db.exec(`DROP TRIGGER ${name}`));
+  work();
+  guards.forEach(({ sql }) => db.exec(sql));
 }
 
 const countsOf = (tables: Bundle['tables']): Record<string, number> =>
@@ -196,30 +211,4 @@ export function bundleSchema(db: Db): object {
       },
     },
   };
-}
-
-/** A garden of many photographs. */
-const largest = '300mb';
-
-/** The file comes and goes as a whole, beside the table of calls. */
-export function bundles({ db, clock, afterMove }: { db: Db; clock: () => Date; afterMove?: () => void }): Router {
-  const router = express.Router();
-  router.get('/', (_request, response) => {
-    const made = clock();
-    response.set('Cache-Control', 'no-store');
-    response.attachment(`garden-${made.toISOString().slice(0, 10)}.json`);
-    response.json(inTransaction(db, 'read', () => bundleOf(db, made)));
-  });
-  const json = express.json({ limit: largest });
-  // What it holds, before it is taken in.
-  router.post('/look', json, (request: Request, response: Response) => {
-    const { made, tables } = broughtUpToDate(readBundle(request.body));
-    response.json({ made, isPossible: isEmpty(db), rows: countsOf(tables) });
-  });
-  router.post('/', json, (request: Request, response: Response) => {
-    const rows = takeIn(db, request.body);
-    afterMove?.();
-    response.json({ rows });
-  });
-  return router;
 }

@@ -13,6 +13,8 @@ import plot from './migrations/010_plot.sql';
 import times from './migrations/011_times.sql';
 import moves from './migrations/012_moves.sql';
 import photos from './migrations/013_photos.sql';
+import years from './migrations/014_years.sql';
+import takings from './migrations/015_takings.sql';
 
 export type Db = Database.Database;
 
@@ -31,6 +33,8 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '011_times', sql: times },
   { name: '012_moves', sql: moves },
   { name: '013_photos', sql: photos },
+  { name: '014_years', sql: years },
+  { name: '015_takings', sql: takings },
 ];
 
 /**

@@ -1,23 +1,26 @@
-import type { AskName, ActName, InputOf, OutputOf, ParsedOf, ReadName } from '@trowel/core/contract';
+import type { AskName, ActName, InputOf, OutputOf, ParsedOf, QueryOf, ReadName } from '@trowel/core/contract';
 import { answerFollow, answerMix, answerOrder, answerPlan, answerWeigh } from '@trowel/core/headless';
 import type { Tables } from '@trowel/core/tables';
+import { takingWords } from '@trowel/core/wording';
 import * as atBench from './acts/bench';
 import * as inCases from './acts/cases';
 import * as inGarden from './acts/garden';
 import * as inJobs from './acts/jobs';
 import * as uponVerdicts from './acts/moves';
+import * as fromElsewhere from './acts/takings';
 import * as withPhotos from './acts/photos';
 import { notFound } from './problems';
 import { maybeOneRecipe } from './store/bench';
 import { maybeOneCase } from './store/cases';
+import { lastTakings } from './store/takings';
 import { benchViewOf } from './views/bench';
 import { jobViewOf } from './views/jobs';
 import { maybeOneJob } from './store/jobs';
 import { calendarViewOf, slotsViewOf } from './views/calendar';
-import { caseSummaries, caseViewOf } from './views/cases';
+import { casesViewOf, caseViewOf, pastCasesViewOf } from './views/cases';
 import { bedViewOf, practiceViewOf } from './views/clinic';
 import { gardenViewOf, todayViewOf } from './views/garden';
-import { notebookViewOf } from './views/notebook';
+import { logViewOf, notebookViewOf } from './views/notebook';
 import { reviewViewOf } from './views/review';
 import { townsLike } from './towns';
 import { layOut, type Deps } from './views/plan';
@@ -25,7 +28,9 @@ import { whatIfViewOf } from './views/what-if';
 import { standInWeather } from './weather/stand-in';
 
 /** One handler for each call of the table; one that is missing, or of another shape, does not compile. */
-type Reads = { readonly [Name in ReadName]: (deps: Deps, id: string) => OutputOf<Name> };
+type Reads = {
+  readonly [Name in ReadName]: (deps: Deps, id: string, query: QueryOf<Name>) => OutputOf<Name>;
+};
 type Asks = { readonly [Name in AskName]: (tables: Tables, input: ParsedOf<Name>) => OutputOf<Name> };
 type Acts = { readonly [Name in ActName]: (deps: Deps, body: InputOf<Name>, id: string) => OutputOf<Name> };
 
@@ -39,7 +44,8 @@ export const reads: Reads = {
   calendar: calendarViewOf,
   slots: (deps, id) => found(slotsViewOf(deps, id), 'open step', id),
   garden: gardenViewOf,
-  cases: caseSummaries,
+  cases: casesViewOf,
+  pastCases: pastCasesViewOf,
   oneCase: (deps, id) => caseViewOf(deps, found(maybeOneCase(deps.db, id), 'case', id)),
   job: (deps, id) => jobViewOf(deps, layOut(deps), found(maybeOneJob(deps.db, id), 'job', id)),
   whatIf: (deps, id) => whatIfViewOf(deps, found(maybeOneJob(deps.db, id), 'job', id)),
@@ -48,6 +54,8 @@ export const reads: Reads = {
   recipe: ({ db }, id) => found(maybeOneRecipe(db, id), 'recipe', id).document,
   practice: practiceViewOf,
   notebook: notebookViewOf,
+  log: logViewOf,
+  takings: ({ db }) => lastTakings(db).map((row) => ({ ...row, says: takingWords(row.what, row.rows) })),
   review: reviewViewOf,
   towns: (_deps, id) => townsLike(id),
   knowledge: ({ tables }) => countRows(tables),
@@ -73,6 +81,7 @@ export const acts: Acts = {
   ...uponVerdicts.acts,
   ...withPhotos.acts,
   ...inGarden.acts,
+  ...fromElsewhere.acts,
   ...atBench.acts,
 };
 

@@ -183,7 +183,7 @@ describe('what has been mixed', () => {
     const bench = await theBench();
     expect(bench.cupboard[0]?.amount).toBe(85);
     expect(bench.vessels[0]?.held).toBe('Soap spray');
-    const { log } = (await world.api.get('/api/notebook')).body;
+    const { entries: log } = (await world.api.get('/api/log')).body;
     expect(log[0].says).toMatch(/^Mixed: Soap spray .*1.5 L · having read “Soap kills fish/);
   });
 
@@ -199,7 +199,7 @@ describe('what has been mixed', () => {
     expect(await theBench()).toMatchObject({ cupboard: [{ amount: 100 }], vessels: [{ held: 'Milk spray' }] });
     expect((await post(`/mixes/${id}/take-back`, {}, 409)).detail).toMatch(/already/);
     expect((await post('/mixes/nothing/take-back', {}, 404)).detail).toMatch(/nothing/);
-    const { log } = (await world.api.get('/api/notebook')).body;
+    const { entries: log } = (await world.api.get('/api/log')).body;
     expect(log[0].says).toMatch(/^Mix, taken back/);
   });
 

@@ -25,7 +25,7 @@ describe('a whole garden as one file', () => {
   test('taken into an empty garden it is the same, to the last row, and can be gone on with', async () => {
     const other = empty();
     const { body: look } = await other.api.post('/api/bundle/look').send(bundle).expect(200);
-    expect(look).toMatchObject({ isPossible: true, made: bundle.made });
+    expect(look).toMatchObject({ isEmpty: true, made: bundle.made, brings: null });
     expect(look.rows.cases).toBeGreaterThan(5);
     await other.api.post('/api/bundle').send(bundle).expect(200);
     expect(rowsIn(other)).toEqual(rowsIn(full));
@@ -85,6 +85,86 @@ describe('a whole garden as one file', () => {
     old.close();
     const { body } = await other.api.get('/api/garden').expect(200);
     expect(body).toMatchObject({ name: 'Old plot', beds: [{ name: 'Long Bed' }] });
+  });
+
+  describe('merged into one that is not empty', () => {
+    const counted = (world: World) =>
+      Object.fromEntries(Object.entries(rowsIn(world)).map(([table, rows]) => [table, rows.length]));
+    /** What a merge leaves as it is here, and what it writes of its own. */
+    const apart = ({ garden: _, plan_position: __, taking: ___, log: ____, ...rest }: Record<string, unknown>) => rest;
+    const merge = async (world: World, body: Bundle) =>
+      (await world.api.post('/api/bundle/merge').send(body).expect(200)).body as {
+        id: string;
+        brings: Record<string, { new: number; same: number; kept: number }>;
+      };
+
+    test('everything of another garden comes in once, and goes out again in one tap', async () => {
+      const other = empty();
+      await other.api.post('/api/beds').send({ name: 'Long Bed', setting: 'bed' }).expect(200);
+      const [mine] = rowsIn(other).bed ?? [];
+      const theirs = bundle.tables.bed?.find(({ name }) => name === mine?.name);
+      const before = rowsIn(other);
+      const { body: look } = await other.api.post('/api/bundle/look').send(bundle).expect(200);
+      expect(look).toMatchObject({ isEmpty: false, brings: { cases: { new: bundle.tables.cases?.length, same: 0 } } });
+      expect(rowsIn(other)).toEqual(before);
+      const { id, brings } = await merge(other, bundle);
+      expect(brings).toEqual(look.brings);
+      for (const table of ['cases', 'planting', 'job', 'step_event', 'application', 'observation', 'count', 'photo'])
+        expect([table, counted(other)[table]]).toEqual([table, bundle.tables[table]?.length]);
+      expect(counted(other).bed).toBe((bundle.tables.bed?.length ?? 0) + 1);
+      if (theirs) expect(rowsIn(other).bed?.map(({ name }) => name)).toContain(`${String(theirs.name)} (2)`);
+      // What hangs on a step hangs on the same one, by its new number.
+      const puts = (world: World) =>
+        world.db
+          .prepare(
+            `SELECT e.job_id, e.step, e.at, a.on_date, a.bed_id FROM application AS a JOIN step_event AS e ON e.id = a.event_id
+             ORDER BY e.at, e.job_id, e.step, a.bed_id`,
+          )
+          .all();
+      expect(puts(other)).toEqual(puts(full));
+      const again = await merge(other, bundle);
+      expect(Object.entries(again.brings).filter(([, { new: more }]) => more > 0)).toEqual([]);
+      await other.api.post(`/api/takings/${again.id}/undo`).send({}).expect(200);
+      await other.api.get('/api/today').expect(200);
+      await other.api.post(`/api/takings/${id}/undo`).send({}).expect(200);
+      expect(apart(rowsIn(other))).toEqual(apart(before));
+      await other.api.post(`/api/takings/${id}/undo`).send({}).expect(409);
+    });
+
+    test('two copies that went on apart come together: both counts, one of each that both have', async () => {
+      const one = empty();
+      await one.api.post('/api/bundle').send(bundle).expect(200);
+      const two = empty();
+      await two.api.post('/api/bundle').send(bundle).expect(200);
+      const { body: list } = await one.api.get('/api/cases').expect(200);
+      const caseId = (list.open as { id: string }[])[0]?.id ?? '';
+      const see = (world: World, sign: string) =>
+        world.api
+          .post(`/api/cases/${caseId}/evidence`)
+          .send({ items: [{ sign, state: 'seen' }] })
+          .expect(200);
+      await see(one, 'honeydew');
+      await see(two, 'ants-on-stem');
+      const { body: theirs } = await two.api.get('/api/bundle').expect(200);
+      const { brings } = await merge(one, theirs);
+      expect(brings.observation).toMatchObject({ new: 1 });
+      expect(brings.log).toMatchObject({ new: 1 });
+      const { body: view } = await one.api.get(`/api/cases/${caseId}`).expect(200);
+      const signs = (view.situation.evidence as { sign: string }[]).map(({ sign }) => sign);
+      expect(signs).toEqual(expect.arrayContaining(['honeydew', 'ants-on-stem']));
+    });
+
+    test('what something was built on is not taken out from under it', async () => {
+      const other = empty();
+      await other.api.post('/api/beds').send({ name: 'Mine', setting: 'bed' }).expect(200);
+      const { id } = await merge(other, bundle);
+      const theirs = bundle.tables.bed?.[0]?.id;
+      await other.api.post('/api/cases').send({ bedId: theirs }).expect(200);
+      const before = rowsIn(other);
+      const { body } = await other.api.post(`/api/takings/${id}/undo`).send({}).expect(409);
+      expect(body.detail).toMatch(/rests on/);
+      expect(rowsIn(other)).toEqual(before);
+    });
   });
 
   test('holds the shape that is published (npm run docs writes it)', () => {

@@ -42,18 +42,18 @@ describe('the ground, thresholds and practice over HTTP', () => {
   test('soil tests come in as CSV, all or none, a bad row named by line and column', async () => {
     const { bedId } = await bedWithCurrants(world);
     const bad = await world.api
-      .post('/api/soil-tests/import')
+      .post('/api/sheets/soil-tests')
       .send({ csv: 'bed,date,ph,potassium\nLong Bed,2026-03-01,6.4,80\nLong Bed,2026-03-01,acid,90\n' })
       .expect(422);
-    expect(bad.body.fields[0]).toMatchObject({ field: 'csv line 3, column ph', message: '"acid" is not a number' });
+    expect(bad.body.fields[0]).toMatchObject({ field: 'line 3, column 3 (ph)', message: '"acid" is not a number' });
     expect((await world.api.get(`/api/beds/${bedId}`)).body.soilTests).toEqual([]);
     const unknownBed = await world.api
-      .post('/api/soil-tests/import')
+      .post('/api/sheets/soil-tests')
       .send({ csv: 'bed,date,ph\nLong Bed,2026-03-01,6.4\nNo Bed,2026-03-01,6.4\n' })
       .expect(422);
-    expect(unknownBed.body.fields[0].field).toBe('csv line 3, column bed');
+    expect(unknownBed.body.fields[0].field).toBe('line 3, column 1 (place)');
     await world.api
-      .post('/api/soil-tests/import')
+      .post('/api/sheets/soil-tests')
       .send({ csv: 'bed;date;ph;potassium;organic matter\nLong Bed;2026-03-01;6,4;80;2,1\n' })
       .expect(200);
     const bed = (await world.api.get(`/api/beds/${bedId}`)).body;
@@ -119,9 +119,9 @@ describe('the ground, thresholds and practice over HTTP', () => {
       .send({ items: [{ sign: 'curled-tips', state: 'seen' }] })
       .expect(200);
     const aphids = async () =>
-      ((await world.api.get('/api/cases').expect(200)).body[0].leading as { id: string; probability: number }[]).find(
-        (row) => row.id === 'aphids',
-      )?.probability ?? 0;
+      (
+        (await world.api.get('/api/cases').expect(200)).body.open[0].leading as { id: string; probability: number }[]
+      ).find((row) => row.id === 'aphids')?.probability ?? 0;
     const inSummer = await aphids();
     const place = { latitude: -37, longitude: 0, timeZone: 'UTC' };
     await world.api.post('/api/garden').send({ place }).expect(200);

@@ -1,4 +1,4 @@
-import { caseView, notebookView, reviewView, todayView } from '@trowel/core/contract';
+import { caseView, logView, notebookView, reviewView, todayView } from '@trowel/core/contract';
 import { knowledge } from '@trowel/knowledge';
 import { settleOld } from '../src/views/learnt';
 import { bedWithCurrants, callsOf, newWorld, type World } from './world';
@@ -84,13 +84,24 @@ describe('what a garden learns', () => {
   test('each line of the log names its case and can be sought by place, plant, cause and remedy', async () => {
     const where = await bedWithCurrants(world);
     await season(2026, where, gone);
-    const { log } = await notebook();
+    const lines = async (query = '') =>
+      logView.parse((await world.api.get(`/api/log${query}`).expect(200)).body).entries;
+    const log = await lines();
     const spray = log.find(({ says }) => /1 % by volume/.test(says));
     expect(spray?.about).toMatchObject({ beds: ['Long Bed'], remedy: expect.stringMatching(/soap/i) });
     expect(spray?.about.caseName).not.toBeNull();
     expect(spray?.about.cause).toMatch(/aphid/i);
     expect(spray?.about.plants).toHaveLength(1);
     expect(log.filter(({ about }) => about.caseName !== null).length).toBeGreaterThan(5);
+    const { facets } = await notebook();
+    for (const facet of ['bed', 'plant', 'cause', 'remedy'] as const) {
+      const [one] = facets[facet];
+      const found = await lines(`?${facet}=${encodeURIComponent(one?.id ?? '')}`);
+      expect(found.length).toBeGreaterThan(0);
+      expect(found.length).toBeLessThan(log.length);
+      expect(found).toContainEqual(spray);
+    }
+    expect(await lines('?bed=nowhere')).toEqual([]);
   });
 });
 

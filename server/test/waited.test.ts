@@ -29,7 +29,7 @@ describe('what waited out of reach', () => {
     const again = await send('/cases', { commandId, bedId }, hours(2)).expect(200);
     expect([first.body.id, again.body.id]).toEqual([commandId, commandId]);
     const { body: cases } = await world.api.get('/api/cases').expect(200);
-    expect(cases).toHaveLength(1);
+    expect(cases.open).toHaveLength(1);
     const countId = 'counted-in-the-garden';
     const count = { commandId: countId, caseId: commandId, sign: 'clusters', counts: [3, 0, 4] };
     await send('/counts', count).expect(200);
@@ -42,7 +42,7 @@ describe('what waited out of reach', () => {
       const { bedId } = await bedWithCurrants(world);
       const { body } = await send('/cases', { bedId }, waited).expect(422);
       expect(body.fields[0]).toMatchObject({ field: 'waited-ms' });
-      expect((await world.api.get('/api/cases').expect(200)).body).toEqual([]);
+      expect((await world.api.get('/api/cases').expect(200)).body).toEqual({ open: [], closed: 0 });
     },
   );
 });

@@ -5,6 +5,7 @@ import {
   type ActName,
   type InputOf,
   type OutputOf,
+  type QueryOf,
   type ReadName,
   FieldProblem,
 } from '@trowel/core/contract';
@@ -52,8 +53,12 @@ async function request(path: string, init?: RequestInit): Promise<unknown> {
 }
 
 /** Reads and parses; an answer of another shape is an error, not a surprise later. */
-export async function read<Name extends ReadName>(name: Name, id?: string): Promise<OutputOf<Name>> {
-  return calls[name].output.parse(await request(pathOf(name, id))) as OutputOf<Name>;
+export async function read<Name extends ReadName>(
+  name: Name,
+  id?: string,
+  query?: QueryOf<Name>,
+): Promise<OutputOf<Name>> {
+  return calls[name].output.parse(await request(pathOf(name, id, query))) as OutputOf<Name>;
 }
 
 interface Sending {

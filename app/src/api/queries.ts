@@ -1,5 +1,21 @@
-import { calls, staleAfter, type ActName, type CaseView, type OutputOf, type ReadName } from '@trowel/core/contract';
-import { queryOptions, useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import {
+  calls,
+  staleAfter,
+  type ActName,
+  type CaseView,
+  type OutputOf,
+  type QueryOf,
+  type ReadName,
+} from '@trowel/core/contract';
+import {
+  keepPreviousData,
+  queryOptions,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { isLost, read } from './client';
 import { perform, type ActInput, type Command } from './outbox';
@@ -11,9 +27,11 @@ export const queryOf = <Name extends ReadName>(name: Name, id?: string) =>
   queryOptions({
     queryKey: id === undefined ? [name] : [name, id],
     queryFn: () => read(name, id),
-    // Out of reach, another try is made by the outbox, for all at once.
-    retry: (count: number, error: Error) => isLost(error) && count < 1,
+    retry: retryLost,
   });
+
+/** Out of reach, another try is made by the outbox, for all at once. */
+const retryLost = (count: number, error: Error): boolean => isLost(error) && count < 1;
 
 export const useToday = () => useQuery(queryOf('today'));
 export const useGarden = () => useQuery(queryOf('garden'));
@@ -22,6 +40,27 @@ export const useCalendar = () => useQuery(queryOf('calendar'));
 export const useSlots = (step: { readonly jobId: string; readonly step: string } | undefined) =>
   useQuery({ ...queryOf('slots', step ? `${step.jobId}:${step.step}` : ''), enabled: step !== undefined });
 export const useCases = () => useQuery(queryOf('cases'));
+/** Closed cases, a page at a time. @param words in their name, place, plant or cause; empty: all */
+export const usePastCases = (words = '', isWanted = true) =>
+  useInfiniteQuery({
+    queryKey: ['pastCases', words],
+    queryFn: ({ pageParam: after }) => read('pastCases', '', { ...(words === '' ? {} : { words }), after }),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: ({ cases, goesOn }) => (goesOn ? cases[cases.length - 1]?.id : undefined),
+    enabled: isWanted,
+    placeholderData: keepPreviousData,
+    retry: retryLost,
+  });
+/** What was done, a page at a time. */
+export const useLog = (sought: Omit<QueryOf<'log'>, 'after'>) =>
+  useInfiniteQuery({
+    queryKey: ['log', sought],
+    queryFn: ({ pageParam: after }) => read('log', '', { ...sought, after }),
+    initialPageParam: undefined as number | undefined,
+    getNextPageParam: ({ entries, goesOn }) => (goesOn ? entries[entries.length - 1]?.id : undefined),
+    placeholderData: keepPreviousData,
+    retry: retryLost,
+  });
 /** With what was noted and waits to be sent. */
 export function useCase(id: string) {
   const waiting = useWaiting();
@@ -38,6 +77,8 @@ export const useTowns = (like: string) =>
 export const usePractice = () => useQuery(queryOf('practice'));
 export const useBench = () => useQuery(queryOf('bench'));
 export const useNotebook = () => useQuery(queryOf('notebook'));
+/** What came in from elsewhere. */
+export const useTakings = () => useQuery(queryOf('takings'));
 export const useReview = (year: string) => useQuery(queryOf('review', year));
 
 /** Until the pages that show an act stand anew; out of reach nobody waits for that. */

@@ -1,4 +1,13 @@
-import { calls, parseInput, type ActName, type CallName, type ReadName } from '@trowel/core/contract';
+import {
+  calls,
+  parseInput,
+  type ActName,
+  type CallName,
+  type CasesView,
+  type CaseSummary,
+  type PastCasesView,
+  type ReadName,
+} from '@trowel/core/contract';
 import { spokenIn } from '@trowel/core/quantities';
 import { knowledge } from '@trowel/knowledge/reader';
 import { openDatabase } from '../../../server/src/database';
@@ -23,6 +32,8 @@ export interface TestGarden {
   /** So many days go by. */
   wait(days: number): void;
   read<Name extends ReadName>(name: Name, id?: string): ReturnType<(typeof reads)[Name]>;
+  /** Open ones, then the last closed. */
+  cases(): CaseSummary[];
   act<Name extends ActName>(name: Name, body: Parameters<(typeof acts)[Name]>[1], id?: string): unknown;
 }
 
@@ -42,9 +53,11 @@ export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}):
   });
   const done: ActName[] = [];
   let isCut = false;
+  const reading = (name: ReadName, id: string, query: object): unknown =>
+    (reads[name] as (...all: unknown[]) => unknown)(deps(), id, parseInput(calls[name].query, query));
   const answer = (method: string, path: string, body: unknown): unknown => {
-    const { name, id } = callAt(method, path);
-    if (name in reads) return reads[name as ReadName](deps(), id);
+    const { name, id, query } = callAt(method, path);
+    if (name in reads) return reading(name as ReadName, id, query);
     if (!(name in acts)) throw new Error(`${name} is asked of no garden`);
     done.push(name as ActName);
     const act = acts[name as ActName] as (here: ReturnType<typeof deps>, input: unknown, id: string) => unknown;
@@ -70,15 +83,21 @@ export function openGarden({ demo = false, now = '2026-06-10T15:40:00Z' } = {}):
     cutLine: () => void (isCut = true),
     mendLine: () => void (isCut = false),
     wait: (days) => void (moment = new Date(moment.getTime() + days * 86_400_000)),
-    read: (name, id = '') => reads[name](deps(), id) as never,
+    read: (name, id = '') => reading(name, id, {}) as never,
+    cases: () => [
+      ...(reading('cases', '', {}) as CasesView).open,
+      ...(reading('pastCases', '', {}) as PastCasesView).cases,
+    ],
     act: (name, body, id = '') => (acts[name] as (...all: unknown[]) => unknown)(deps(), body, id),
   };
 }
 
-function callAt(method: string, path: string): { name: CallName; id: string } {
+function callAt(method: string, address: string): { name: CallName; id: string; query: object } {
+  const { pathname, searchParams } = new URL(address, 'http://garden');
   for (const name of Object.keys(calls) as CallName[]) {
-    const found = new RegExp(`^/api${calls[name].path.replace(':id', '([^/]+)')}$`).exec(path);
-    if (found && calls[name].method === method) return { name, id: decodeURIComponent(found[1] ?? '') };
+    const found = new RegExp(`^/api${calls[name].path.replace(':id', '([^/]+)')}$`).exec(pathname);
+    if (found && calls[name].method === method)
+      return { name, id: decodeURIComponent(found[1] ?? ''), query: Object.fromEntries(searchParams) };
   }
-  throw new Error(`no call is at ${method} ${path}`);
+  throw new Error(`no call is at ${method} ${address}`);
 }

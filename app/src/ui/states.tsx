@@ -1,4 +1,4 @@
-import type { UseQueryResult } from '@tanstack/react-query';
+import type { InfiniteData, UseInfiniteQueryResult, UseQueryResult } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { ActivityIndicator } from 'react-native-paper';
@@ -13,19 +13,46 @@ export function Loaded<Data>({
   query,
   children,
 }: {
-  query: UseQueryResult<Data>;
+  query: Pick<UseQueryResult<Data>, 'data' | 'error' | 'refetch'>;
   children: (data: Data) => ReactNode;
 }) {
   if (query.data !== undefined)
     return (
       <>
         {/* That the server is out of reach stands above the page already. */}
-        {query.isError && !isLost(query.error) && <Trouble error={query.error} again={() => void query.refetch()} />}
+        {query.error && !isLost(query.error) && <Trouble error={query.error} again={() => void query.refetch()} />}
         {children(query.data)}
       </>
     );
-  if (query.isError) return <Trouble error={query.error} again={() => void query.refetch()} />;
+  if (query.error) return <Trouble error={query.error} again={() => void query.refetch()} />;
   return <Fetching />;
+}
+
+/** A list that is fetched a page at a time: what there is so far, and a way on. */
+export function LoadedPages<Page>({
+  query,
+  children,
+}: {
+  query: UseInfiniteQueryResult<InfiniteData<Page>>;
+  children: (pages: readonly Page[]) => ReactNode;
+}) {
+  const { hasNextPage, isFetchingNextPage, fetchNextPage } = query;
+  return (
+    <Loaded query={query}>
+      {({ pages }) => (
+        <>
+          {children(pages)}
+          {hasNextPage && (
+            <Row>
+              <Button disabled={isFetchingNextPage} onPress={() => void fetchNextPage()}>
+                Show earlier
+              </Button>
+            </Row>
+          )}
+        </>
+      )}
+    </Loaded>
+  );
 }
 
 /** What stands where something is still on its way. */

@@ -18,7 +18,8 @@ import { weighRequest, weighResponse } from './weigh';
  * and docs/api.md are made from this table; a renamed field does not compile on either side.
  *
  * `read` fetches, `ask` works something out and writes nothing, `act` is one command: one transaction, logged,
- * done once however often it is sent. A path holds one `:id` at most.
+ * done once however often it is sent. A path holds one `:id` at most; what a list is asked for stands behind its path,
+ * as `query`.
  */
 const made = z.object({ id: z.string() });
 /** A planting; with the row that stands in for a plant that has none of its own, and what of its family grew there lately. */
@@ -28,8 +29,12 @@ const planted = made.extend({
 });
 const nothing = z.object({});
 
-const read = <Output extends z.ZodType>(path: string, output: Output) =>
-  ({ kind: 'read', method: 'GET', path, input: z.undefined(), output, stale: [] }) as const;
+const noQuery = z.strictObject({});
+const read = <Output extends z.ZodType, Query extends z.ZodType = typeof noQuery>(
+  path: string,
+  output: Output,
+  query: Query = noQuery as unknown as Query,
+) => ({ kind: 'read', method: 'GET', path, input: z.undefined(), query, output, stale: [] }) as const;
 const ask = <Input extends z.ZodType, Output extends z.ZodType>(path: string, input: Input, output: Output) =>
   ({ kind: 'ask', method: 'POST', path, input, output, stale: [] }) as const;
 
@@ -51,12 +56,22 @@ const act = <Input extends z.ZodType, Output extends z.ZodType, const Stale exte
 const log = (id: string, says: string): Logged => ({ id, says });
 
 /** What shows the case, its steps and its log. */
-const caseViews = ['oneCase', 'cases', 'today', 'calendar', 'garden', 'notebook'] as const;
-const benchViews = ['bench', 'garden', 'notebook'] as const;
+const caseViews = ['oneCase', 'cases', 'pastCases', 'today', 'calendar', 'garden', 'notebook', 'log'] as const;
+const benchViews = ['bench', 'garden', 'notebook', 'log'] as const;
 /** What shows a job, and what it takes from the bench. */
 const jobViews = ['job', ...caseViews, 'bed', 'bench'] as const;
 /** Readings of open cases are weighed anew. */
 const readings = [...caseViews, 'bed', 'job'] as const;
+
+/** What may have changed when something came in from elsewhere. */
+const everything = [...readings, 'bench', 'practice', 'review', 'takings'] as const;
+
+/** Lines of the log of acts that are no call of the table, or no longer. */
+const otherActs: readonly Logged[] = [
+  log('import-soil-tests', 'Soil tests imported'),
+  // Comes as a file, beside the table.
+  log('take-garden', 'Another garden taken in'),
+];
 
 const understood = z.object({
   understood: z.array(
@@ -86,7 +101,10 @@ export const calls = {
   /** Of a step: its job and its name, joined by a colon. */
   slots: read('/slots/:id', views.slotsView),
   garden: read('/garden', views.gardenView),
-  cases: read('/cases', z.array(views.caseSummary)),
+  /** Those that are open. */
+  cases: read('/cases', views.casesView),
+  /** Those that are closed, a page at a time; stands before `oneCase`, whose path it would be. */
+  pastCases: read('/cases/past', views.pastCasesView, views.pastCasesQuery),
   oneCase: read('/cases/:id', views.caseView),
   job: read('/jobs/:id', jobView),
   whatIf: read('/jobs/:id/what-if', views.whatIfView),
@@ -95,8 +113,12 @@ export const calls = {
   recipe: read('/recipes/:id', recipeDocument),
   practice: read('/practice', clinic.practiceView),
   notebook: read('/notebook', views.notebookView),
+  /** What was done, a page at a time. */
+  log: read('/log', views.logView, views.logQuery),
   /** By the beginning of their name; of "zone:" and a time zone, the largest there. */
   towns: read('/towns/:id', views.townsView),
+  /** What came in from elsewhere and still stands. */
+  takings: read('/takings', views.takingsView),
   /** Of a year. */
   review: read('/review/:id', views.reviewView),
   knowledge: read('/knowledge', z.record(z.string(), z.number())),
@@ -184,13 +206,14 @@ export const calls = {
   addPhoto: act('/cases/:id/photos', commands.addPhoto, nothing, log('add-photo', 'Photograph'), [
     'oneCase',
     'notebook',
+    'log',
   ]),
   takeBackPhoto: act(
     '/photos/:id/take-back',
     commands.takeBackPhoto,
     nothing,
     log('take-back-photo', 'Photograph, taken out or put back'),
-    ['oneCase', 'notebook'],
+    ['oneCase', 'notebook', 'log'],
   ),
   closeCase: act(
     '/cases/:id/close',
@@ -210,7 +233,7 @@ export const calls = {
   ),
 
   // The garden.
-  addBed: act('/beds', garden.addBed, made, log('add-bed', 'Bed added'), ['garden', 'notebook']),
+  addBed: act('/beds', garden.addBed, made, log('add-bed', 'Bed added'), ['garden', 'notebook', 'log']),
   changeBed: act(
     '/beds/:id',
     garden.changeBed,
@@ -227,6 +250,7 @@ export const calls = {
     'garden',
     'bed',
     'notebook',
+    'log',
   ]),
   setVisits: act('/visits', garden.setVisits, nothing, log('set-visits', 'Times in the garden'), caseViews, true),
   addAway: act('/away', garden.addAway, made, log('add-away', 'Away'), caseViews, true),
@@ -285,19 +309,22 @@ export const calls = {
     readings,
   ),
   addSoilTest: act('/beds/:id/soil-tests', clinic.addSoilTest, made, log('add-soil-test', 'Soil test noted'), readings),
-  importSoilTests: act(
-    '/soil-tests/import',
-    clinic.importSoilTests,
-    z.object({ imported: z.number() }),
-    log('import-soil-tests', 'Soil tests imported'),
-    readings,
+  /** Of a table that goes out and comes in as CSV. */
+  takeSheet: act(
+    '/sheets/:id',
+    clinic.takeSheet,
+    z.object({ id: z.string(), taken: z.number(), same: z.number() }),
+    log('take-sheet', 'Table taken in'),
+    everything,
+    true,
   ),
+  undoTaking: act('/takings/:id/undo', garden.bare, nothing, log('undo-taking', 'Taken in, undone'), everything, true),
   answerPractice: act(
     '/practice',
     clinic.answerPractice,
     z.object({ right: z.boolean() }),
     log('answer-practice', 'Practised a reading'),
-    ['practice', 'notebook'],
+    ['practice', 'notebook', 'log'],
   ),
 
   // The bench.
@@ -359,12 +386,24 @@ export type ParsedOf<Name extends CallName> = z.output<Calls[Name]['input']>;
 /** What comes back. */
 export type OutputOf<Name extends CallName> = z.output<Calls[Name]['output']>;
 
-/** Where a call is, with its id filled in. */
-export const pathOf = (name: CallName, id = ''): string => calls[name].path.replace(':id', encodeURIComponent(id));
+/** What a list may be asked for. */
+export type QueryOf<Name extends ReadName> = z.output<Calls[Name]['query']>;
+
+/** Where a call is, with its id and what is asked for filled in. */
+export function pathOf(name: CallName, id = '', query: object = {}): string {
+  const path = calls[name].path.replace(':id', encodeURIComponent(id));
+  const given = Object.entries(query)
+    .flatMap(([key, value]) => (value === undefined ? [] : [`${key}=${encodeURIComponent(String(value))}`]))
+    .join('&');
+  return given === '' ? path : `${path}?${given}`;
+}
 
 /** Every act by the name under which the log keeps it. */
 export const actsInLog: ReadonlyMap<string, Logged> = new Map(
-  Object.values(calls).flatMap((call) => (call.kind === 'act' ? [[call.log.id, call.log] as const] : [])),
+  [...otherActs, ...Object.values(calls).flatMap((call) => (call.kind === 'act' ? [call.log] : []))].map((one) => [
+    one.id,
+    one,
+  ]),
 );
 
 /** What an act makes stale: only names of reads stand there. */

@@ -36,8 +36,8 @@ export const addSoilTest = z.strictObject({
   }),
 });
 
-/** A CSV text with a header row: bed, date, and any of ph, ec, nitrogen … organic_matter, sand, silt, clay. */
-export const importSoilTests = z.strictObject({ commandId, csv: z.string().min(1).max(500_000) });
+/** A CSV text with a header row. */
+export const takeSheet = z.strictObject({ commandId, csv: z.string().min(1).max(500_000) });
 
 /** The gardener's own threshold for a cause; null goes back to the usual one. */
 export const setThreshold = z.strictObject({ commandId, actAbove: z.number().min(0).max(100000).nullable() });

@@ -2,7 +2,15 @@ import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { isIsoDate } from '../quantities/days';
 
-export const isoDate = z.string().refine(isIsoDate, { message: 'must be a date like 2026-06-10' });
+/** Years that a garden's records can be of. */
+const years = { first: 1900, last: 2199 } as const;
+const isOurTimes = (day: string): boolean =>
+  Number(day.slice(0, 4)) >= years.first && Number(day.slice(0, 4)) <= years.last;
+
+/** A day that there is. */
+export const isoDate = z
+  .string()
+  .refine((day) => isIsoDate(day) && isOurTimes(day), { message: 'must be a date like 2026-06-10' });
 
 export const placeSchema = z.strictObject({
   latitude: z.number().min(-90).max(90),

@@ -110,6 +110,30 @@ export const caseSummary = z.object({
 });
 export type CaseSummary = z.infer<typeof caseSummary>;
 
+export const casesView = z.object({
+  /** The first opened first. */
+  open: z.array(caseSummary),
+  /** How many are closed. */
+  closed: z.number(),
+});
+export type CasesView = z.infer<typeof casesView>;
+
+/** Letters in a text that a list is searched for. */
+const words = z.string().trim().min(1).max(80);
+export const pastCasesQuery = z.strictObject({
+  /** In the name, the place, the plant or the cause. */
+  words: words.optional(),
+  /** The last case of the page before. */
+  after: z.string().max(80).optional(),
+});
+export const pastCasesView = z.object({
+  /** The last closed first. */
+  cases: z.array(caseSummary),
+  /** There are more: ask for those after the last. */
+  goesOn: z.boolean(),
+});
+export type PastCasesView = z.infer<typeof pastCasesView>;
+
 export const logEntry = z.object({
   id: z.number(),
   on: z.string(),
@@ -262,6 +286,7 @@ export type TodayView = z.infer<typeof todayView>;
 /** A share of ten times, between two ends. */
 const share = z.object({ low: z.number(), high: z.number() });
 
+const facet = z.object({ id: z.string(), name: z.string() });
 export const notebookView = z.object({
   /** By remedy and cause, what was put on and judged; the most often tried first. */
   worked: z.array(
@@ -290,6 +315,8 @@ export const notebookView = z.object({
           says: z.string(),
         }),
       ),
+      /** How many more there were before those. */
+      earlier: z.number(),
     }),
   ),
   places: z.array(
@@ -297,7 +324,27 @@ export const notebookView = z.object({
   ),
   /** In which cases were opened; the newest first. */
   years: z.array(z.number()),
-  log: z.array(
+  /** By what the log can be sought. */
+  facets: z.object({
+    bed: z.array(facet),
+    plant: z.array(facet),
+    cause: z.array(facet),
+    remedy: z.array(facet),
+  }),
+});
+export type NotebookView = z.infer<typeof notebookView>;
+
+export const logQuery = z.strictObject({
+  bed: z.string().max(80).optional(),
+  plant: z.string().max(200).optional(),
+  cause: z.string().max(80).optional(),
+  remedy: z.string().max(80).optional(),
+  /** The last line of the page before. */
+  after: z.coerce.number().int().optional(),
+});
+export const logView = z.object({
+  /** The newest day first. */
+  entries: z.array(
     logEntry.extend({
       about: z.object({
         caseName: z.string().nullable(),
@@ -308,8 +355,14 @@ export const notebookView = z.object({
       }),
     }),
   ),
+  goesOn: z.boolean(),
 });
-export type NotebookView = z.infer<typeof notebookView>;
+export type LogView = z.infer<typeof logView>;
+
+export const takingsView = z.array(
+  z.object({ id: z.string(), what: z.string(), on: z.string(), rows: z.number(), says: z.string() }),
+);
+export type TakingsView = z.infer<typeof takingsView>;
 
 /** One year, looked back on. */
 export const reviewView = z.object({

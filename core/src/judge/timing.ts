@@ -33,6 +33,18 @@ export function tooNear(
   );
 }
 
+/** How many days back any rule on keeping apart, on paces and on how often looks; what lies before that says nothing. */
+export const furthestBack = ({
+  keepApart,
+  paces,
+  remedies,
+}: Pick<Tables, 'keepApart' | 'paces' | 'remedies'>): number =>
+  Math.max(
+    ...keepApart.map(({ days }) => days),
+    ...paces.map(({ everyDays = 0 }) => everyDays),
+    ...remedies.map(({ repeat }) => Math.max(repeat?.inDays ?? 0, repeat?.everyDays[0] ?? 0)),
+  );
+
 /** Days to keep apart from what this plant and this bed have had, or are to have. */
 export function apartOf(
   tables: Pick<Tables, 'keepApart'>,

@@ -18,8 +18,7 @@ export interface Likely {
 }
 
 /** Said so many days ahead, and for so many after the day itself. */
-const ahead = 10;
-const stillFor = 7;
+export const toldAround = { ahead: 10, stillFor: 7 } as const;
 
 /** What is to be looked out for in these days, because a place had it at this time in an earlier year; soonest first. */
 export function likelyAgain(happened: readonly Happened[], today: IsoDate): Likely[] {
@@ -31,7 +30,7 @@ export function likelyAgain(happened: readonly Happened[], today: IsoDate): Like
     // Around the turn of the year the day can lie in the next.
     const [day] = [year, year + 1]
       .map((of) => sameDayIn(of, on))
-      .filter((of) => daysBetween(today, of) <= ahead && daysBetween(today, of) >= -stillFor);
+      .filter((of) => daysBetween(today, of) <= toldAround.ahead && daysBetween(today, of) >= -toldAround.stillFor);
     if (day === undefined) continue;
     const key = `${bed} ${cause}`;
     const known = found.get(key);

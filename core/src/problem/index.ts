@@ -40,6 +40,14 @@ export function parseInput<Schema extends z.ZodType>(schema: Schema, input: unkn
   throw new InputError([first, ...rest]);
 }
 
+/** Checks one value that stands elsewhere than in a body. @throws InputError naming that place */
+export function parseAt<Schema extends z.ZodType>(schema: Schema, value: unknown, field: string): z.output<Schema> {
+  const result = schema.safeParse(value);
+  if (result.success) return result.data;
+  const [first = problemAt(field, 'not-expected')] = told(result.error);
+  throw new InputError([{ ...first, field }]);
+}
+
 /** What does not fit, field by field, for a form that says it beside its fields; empty where all fits. */
 export function problemsIn(schema: z.ZodType, input: unknown): FieldProblem[] {
   const result = schema.safeParse(input);

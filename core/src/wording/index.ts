@@ -15,3 +15,4 @@ export * from './mix';
 export * from './remedies';
 export * from './problems';
 export * from './log';
+export * from './takings';

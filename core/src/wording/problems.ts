@@ -9,6 +9,7 @@ const conflicts = {
   'under-way': '{remedy} is already under way in this case.',
   'not-ticked': 'That step is not ticked, so there is nothing to undo.',
   'ticked-already': 'That step is ticked already.',
+  'taking-in-use': 'Something here rests on what came in then; take that back first, or leave it as it is.',
   'taken-back-already': 'That has been taken back already.',
   'job-ended': '{name} has come to its end; nothing of it can be changed any more.',
   'job-open': '{name} is under way already.',

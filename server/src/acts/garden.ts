@@ -4,13 +4,12 @@ import { bedSizeOf, sized } from '@trowel/core/mix';
 import { answered } from '@trowel/core/practice';
 import { kinNamed, plantNamed } from '@trowel/core/read';
 import { rowById, type PlantRow } from '@trowel/core/tables';
-import { readSoilCsv } from '../formats/soil-csv';
 import { conflict, notFound } from '../problems';
 import * as cases from '../store/cases';
 import * as clinic from '../store/clinic';
 import * as garden from '../store/garden';
 import type { Db } from '../database';
-import { anyJobsInBed, anyPlaces } from '../store/jobs';
+import { anyOpenJobsInBed, anyPlaces } from '../store/jobs';
 import { familyBefore } from '../views/grown';
 import { jobName } from '../views/jobs';
 import { readingOf } from '../views/reading';
@@ -61,7 +60,7 @@ export const removeBed = act('removeBed', ({ db, tables, today }, _input, bedId)
   if (bed.removed_on !== null) throw conflict('gone-already', { name: bed.name });
   const inUse = [
     ...cases.anyOpenCases(db).flatMap(({ bed_id, name }) => (bed_id === bedId ? [name] : [])),
-    ...anyJobsInBed(db, bedId).flatMap((job) => (job.ended_on === null ? [jobName(tables, job)] : [])),
+    ...anyOpenJobsInBed(db, bedId).map((job) => jobName(tables, job)),
   ];
   if (inUse.length > 0) throw conflict('bed-in-use', { name: bed.name, what: inUse.join(', ') });
   garden.setBedGone(db, bedId, today);
@@ -121,7 +120,7 @@ export const removePlanting = act('removePlanting', ({ db, tables, today }, _inp
   if (removed_on !== null) throw conflict('gone-already', { name: label });
   const inUse = [
     ...cases.anyOpenCases(db).flatMap(({ planting_id, name }) => (planting_id === plantingId ? [name] : [])),
-    ...anyJobsInBed(db, bed_id).flatMap((job) =>
+    ...anyOpenJobsInBed(db, bed_id).flatMap((job) =>
       job.ended_on === null && anyPlaces(db, job.id).some(({ planting_id }) => planting_id === plantingId)
         ? [jobName(tables, job)]
         : [],
@@ -206,19 +205,6 @@ export const addSoilTest = act('addSoilTest', (context, { on, source, found }, b
   return { caseId: null, result: { id } };
 });
 
-/** All rows or none: a bad one is named by line and column and nothing is written. */
-export const importSoilTests = act('importSoilTests', (context, { csv }) => {
-  const rows = readSoilCsv(csv).map((row) => {
-    const bed = garden.maybeOneBedNamed(context.db, row.bed);
-    if (!bed) throw inputError(`csv line ${row.line}, column bed`, 'no-bed-called', { given: row.bed });
-    return { ...row, bedId: bed.id };
-  });
-  for (const { bedId, on, found } of rows)
-    clinic.addSoilTest(context.db, { id: randomUUID(), bedId, on, found, source: 'import' });
-  weighAnew(context, ({ bed_id }) => rows.some(({ bedId }) => bedId === bed_id));
-  return { caseId: null, result: { imported: rows.length } };
-});
-
 export const setThreshold = act('setThreshold', (context, { actAbove }, causeId) => {
   const { db, tables, today } = context;
   const cause = tables.causes.find(({ id }) => id === causeId);
@@ -282,7 +268,6 @@ export const acts = {
   addPlanting,
   changeGarden,
   addSoilTest,
-  importSoilTests,
   setThreshold,
   answerPractice,
   setHarvest,

@@ -3,7 +3,7 @@ import { actionClasses } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId, storedUnder } from './ids';
-import { any, jsonText, maybeOne, run } from './rows';
+import { any, insert, jsonText, maybeOne, run } from './rows';
 
 /** The last weighing in short, so that lists need not weigh again. */
 export const readingShort = z.object({
@@ -43,9 +43,6 @@ export interface EvidenceRow {
   readonly sure: number | null;
 }
 
-/** Open cases first, newest first. */
-export const anyCases = (db: Db): CaseRow[] =>
-  any(db, caseRow, "SELECT * FROM cases ORDER BY status = 'closed', COALESCE(closed_on, opened_on) DESC, id");
 export const anyOpenCases = (db: Db): CaseRow[] =>
   any(db, caseRow, "SELECT * FROM cases WHERE status = 'open' ORDER BY opened_on, id");
 export const maybeOneCase = (db: Db, id: string): CaseRow | undefined =>
@@ -79,14 +76,161 @@ export function addCase(
 export const saveReading = (db: Db, id: string, reading: ReadingShort): void =>
   run(db, 'UPDATE cases SET reading = ? WHERE id = ?', JSON.stringify(reading), id);
 
-/** Earlier cases of a bed that came to an end and were what they were taken for. */
-export const anyPastCases = (db: Db, bedId: string): CaseRow[] =>
+/** Cases of a bed, the newest first. */
+export const anyCasesIn = (db: Db, bedId: string, most: number): CaseRow[] =>
+  any(db, caseRow, 'SELECT * FROM cases WHERE bed_id = ? ORDER BY opened_on DESC, id LIMIT ?', bedId, most);
+
+/** The newest reading of a place itself; undefined where nobody has walked it. */
+export const maybeNewestWalk = (db: Db, bedId: string): CaseRow | undefined =>
+  maybeOne(
+    db,
+    caseRow,
+    `SELECT * FROM cases WHERE bed_id = ? AND planting_id IS NULL AND outcome IS NOT 'mistaken'
+     ORDER BY opened_on DESC, rowid DESC LIMIT 1`,
+    bedId,
+  );
+
+export const anyCasesOfYear = (db: Db, year: string): CaseRow[] =>
   any(
     db,
     caseRow,
-    "SELECT * FROM cases WHERE bed_id = ? AND status = 'closed' AND outcome <> 'mistaken' ORDER BY opened_on",
-    bedId,
+    'SELECT * FROM cases WHERE opened_on BETWEEN ? AND ? ORDER BY opened_on, id',
+    `${year}-01-01`,
+    `${year}-12-31`,
   );
+
+/** In which cases were opened, the newest first. */
+export const yearsOfCases = (db: Db): number[] =>
+  any(
+    db,
+    z.object({ year: z.string() }),
+    // From one year to the next by the index, so that ten years are ten looks.
+    `WITH RECURSIVE found (year) AS (
+       SELECT substr(MIN(opened_on), 1, 4) FROM cases
+       UNION ALL
+       SELECT substr((SELECT MIN(opened_on) FROM cases WHERE opened_on > found.year || '-12-31'), 1, 4) FROM found
+       WHERE found.year IS NOT NULL)
+     SELECT year FROM found WHERE year IS NOT NULL ORDER BY year DESC`,
+  ).map(({ year }) => Number(year));
+
+/** Where a list of closed cases goes on: after this one. */
+export interface ClosedPlace {
+  readonly on: string;
+  readonly id: string;
+}
+/** The name, place, plant or cause that is sought in closed cases; causes and plants by the ids that they have. */
+export interface ClosedSought {
+  readonly words: string;
+  readonly causes: readonly string[];
+}
+
+const soughtIn = `(c.name LIKE @like ESCAPE '\\' OR b.name LIKE @like ESCAPE '\\' OR p.label LIKE @like ESCAPE '\\'
+  OR c.id IN (SELECT case_id FROM case_cause WHERE cause IN (SELECT value FROM json_each(@causes))
+              AND probability >= @countsAs))`;
+const closedFrom = `FROM cases AS c JOIN bed AS b ON b.id = c.bed_id LEFT JOIN planting AS p ON p.id = c.planting_id
+  WHERE c.status = 'closed'`;
+const likePattern = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`;
+
+/** Closed cases, the last closed first. */
+export const anyClosedCases = (
+  db: Db,
+  sought: ClosedSought | undefined,
+  after: ClosedPlace | undefined,
+  most: number,
+): CaseRow[] =>
+  sought
+    ? any(
+        db,
+        caseRow,
+        `SELECT c.* ${closedFrom} AND ${soughtIn} AND (c.closed_on, c.id) < (@on, @id)
+         ORDER BY c.closed_on DESC, c.id DESC LIMIT @most`,
+        {
+          like: likePattern(sought.words),
+          causes: JSON.stringify(sought.causes),
+          countsAs,
+          on: after?.on ?? '9999',
+          id: after?.id ?? '',
+          most,
+        },
+      )
+    : any(
+        db,
+        caseRow,
+        `SELECT * FROM cases WHERE status = 'closed' AND (closed_on, id) < (?, ?)
+         ORDER BY closed_on DESC, id DESC LIMIT ?`,
+        after?.on ?? '9999',
+        after?.id ?? '',
+        most,
+      );
+
+export const countClosed = (db: Db): number =>
+  maybeOne(db, z.object({ n: z.number() }), "SELECT COUNT(*) AS n FROM cases WHERE status = 'closed'")?.n ?? 0;
+
+/** From this chance on a case counts as having been that cause. */
+export const countsAs = 0.5;
+
+/** What a place had, cause by cause, in cases that came to an end and were what they were taken for. */
+export interface PastOfBed {
+  readonly bedId: string;
+  readonly cause: string;
+  readonly times: number;
+  readonly lastOn: string;
+}
+const pastRow = z
+  .object({ bed_id: z.string(), cause: storedId('causes'), times: z.number(), last_on: z.string() })
+  .transform(({ bed_id, cause, times, last_on }): PastOfBed => ({ bedId: bed_id, cause, times, lastOn: last_on }));
+const pastOf = (where: string) => `SELECT c.bed_id, k.cause, COUNT(*) AS times, MAX(c.opened_on) AS last_on
+  FROM cases AS c JOIN case_cause AS k ON k.case_id = c.id AND k.probability >= ?
+  WHERE c.status = 'closed' AND c.outcome <> 'mistaken' AND ${where} GROUP BY c.bed_id, k.cause ORDER BY MIN(c.opened_on)`;
+export const anyPastOfBed = (db: Db, bedId: string, exceptCase = ''): PastOfBed[] =>
+  asToday(any(db, pastRow, pastOf('c.bed_id = ? AND c.id <> ?'), countsAs, bedId, exceptCase));
+export const anyPast = (db: Db): PastOfBed[] => asToday(any(db, pastRow, pastOf('TRUE'), countsAs));
+
+/** What was stored under an old and a new id is one. */
+function asToday(rows: readonly PastOfBed[]): PastOfBed[] {
+  const found = new Map<string, PastOfBed>();
+  for (const row of rows) {
+    const key = `${row.bedId} ${row.cause}`;
+    const known = found.get(key);
+    found.set(key, {
+      ...row,
+      times: row.times + (known?.times ?? 0),
+      lastOn: known && known.lastOn > row.lastOn ? known.lastOn : row.lastOn,
+    });
+  }
+  return [...found.values()];
+}
+
+/** What the leading cause of a case is, where it counts as that. */
+export const leadingCause = `(SELECT cause FROM case_cause WHERE case_id = c.id AND probability >= ${countsAs}
+  ORDER BY probability DESC, cause LIMIT 1)`;
+
+/** Causes that cases were, each once. */
+export const leadingCauses = (db: Db): string[] => [
+  ...new Set(
+    any(
+      db,
+      z.object({ cause: storedId('causes') }),
+      'SELECT cause FROM case_cause WHERE probability >= ? GROUP BY cause',
+      countsAs,
+    ).map(({ cause }) => cause),
+  ),
+];
+
+/** Cases opened between two days of the year (MM-DD; over its turn too), with what each was. */
+export function anyHappened(db: Db, from: string, to: string): { bed: string; cause: string; on: string }[] {
+  const isOverTheTurn = from > to;
+  return any(
+    db,
+    z.object({ bed: z.string(), cause: storedId('causes').nullable(), on: z.string() }),
+    `SELECT c.bed_id AS bed, c.opened_on AS "on", ${leadingCause} AS cause FROM cases AS c
+     WHERE (substr(c.opened_on, 6) >= ? ${isOverTheTurn ? 'OR' : 'AND'} substr(c.opened_on, 6) <= ?)
+       AND c.outcome IS NOT 'mistaken'
+     ORDER BY c.opened_on, c.id`,
+    from,
+    to,
+  ).flatMap(({ cause, ...row }) => (cause === null ? [] : [{ ...row, cause }]));
+}
 
 /** Closed cases whose late look falls within a range of days. */
 export const anyLateLooks = (db: Db, from: string, to: string): CaseRow[] =>
@@ -113,14 +257,15 @@ export function reopenCase(db: Db, id: string): void {
   run(db, "UPDATE cases SET status = 'open', outcome = NULL, closed_on = NULL, late_look_on = NULL WHERE id = ?", id);
 }
 
-/** What holds now: the newest row of each sign, without those taken back. A renamed sign is one with what it was. */
+/** What holds now: the row of the latest day of each sign, without those taken back. A renamed sign is one with what it was. */
 export function anyEvidence(db: Db, caseId: string): EvidenceRow[] {
   const rows = any(
     db,
     observationRow,
     `SELECT sign, state, amount, sure FROM observation AS o
      WHERE case_id = ?
-       AND id = (SELECT MAX(id) FROM observation WHERE case_id = o.case_id AND sign = o.sign)
+       AND id = (SELECT id FROM observation WHERE case_id = o.case_id AND sign = o.sign
+                 ORDER BY observed_on DESC, id DESC LIMIT 1)
      ORDER BY id`,
     caseId,
   );
@@ -142,8 +287,8 @@ export function addObservation(
     sure?: number | undefined;
     on: string;
   },
-): void {
-  run(
+): number {
+  return insert(
     db,
     'INSERT INTO observation (case_id, sign, state, amount, said, sure, observed_on) VALUES (?, ?, ?, ?, ?, ?, ?)',
     row.caseId,
@@ -155,6 +300,36 @@ export function addObservation(
     row.on,
   );
 }
+
+const observationWhole = z.object({
+  case_id: z.string(),
+  case_name: z.string(),
+  observed_on: z.string(),
+  sign: storedId('signs'),
+  state: z.enum(['seen', 'absent', 'not-looked']),
+  amount: z.number().nullable(),
+  said: z.string().nullable(),
+});
+/** Every look that was ever noted, case by case. */
+export const everyObservation = (db: Db): z.infer<typeof observationWhole>[] =>
+  any(
+    db,
+    observationWhole,
+    `SELECT o.case_id, c.name AS case_name, o.observed_on, o.sign, o.state, o.amount, o.said
+     FROM observation AS o JOIN cases AS c ON c.id = o.case_id ORDER BY c.opened_on, c.id, o.observed_on, o.id`,
+  );
+
+export const caseNames = (db: Db): ReadonlyMap<string, string> =>
+  new Map(
+    any(db, z.object({ id: z.string(), name: z.string() }), 'SELECT id, name FROM cases').map(({ id, name }) => [
+      id,
+      name,
+    ]),
+  );
+
+/** Cases of a name; there may be several. */
+export const casesCalled = (db: Db, name: string): CaseRow[] =>
+  any(db, caseRow, 'SELECT * FROM cases WHERE name = ? ORDER BY opened_on DESC', name);
 
 export const anyChecksDone = (db: Db, caseId: string): string[] =>
   any(
@@ -198,7 +373,8 @@ export const maybeCountedOn = (db: Db, caseId: string, sign: string): string | u
     db,
     z.object({ observed_on: z.string() }),
     `SELECT observed_on FROM observation
-     WHERE case_id = ? AND sign IN (SELECT value FROM json_each(?)) AND amount IS NOT NULL ORDER BY id DESC LIMIT 1`,
+     WHERE case_id = ? AND sign IN (SELECT value FROM json_each(?)) AND amount IS NOT NULL
+     ORDER BY observed_on DESC, id DESC LIMIT 1`,
     caseId,
     storedUnder('signs', sign),
   )?.observed_on;

@@ -18,6 +18,10 @@ export type SoilTestRow = z.infer<typeof soilTestRow>;
 export const anySoilTests = (db: Db, bedId: string): SoilTestRow[] =>
   any(db, soilTestRow, 'SELECT * FROM soil_test WHERE bed_id = ? ORDER BY tested_on DESC, rowid DESC', bedId);
 
+/** Of every bed, the oldest first. */
+export const everySoilTest = (db: Db): SoilTestRow[] =>
+  any(db, soilTestRow, 'SELECT * FROM soil_test ORDER BY tested_on, rowid');
+
 export function addSoilTest(
   db: Db,
   row: { id: string; bedId: string; on: string; found: SoilFound; source: SoilTestRow['source'] },

@@ -43,6 +43,10 @@ export const anyCountsOfCase = (db: Db, caseId: string): CountRow[] =>
 export const maybeOneCount = (db: Db, id: string): CountRow | undefined =>
   maybeOne(db, countRow, 'SELECT * FROM count WHERE id = ?', id);
 
+/** Every count of a case that holds. */
+export const everyCount = (db: Db): CountRow[] =>
+  any(db, countRow, 'SELECT * FROM count WHERE case_id IS NOT NULL AND taken_back = 0 ORDER BY at, rowid');
+
 export const addCount = (db: Db, row: Count & { readonly caseId: string | null }): void =>
   run(
     db,

@@ -154,6 +154,39 @@ export const setWalkingPlace = (db: Db, bedId: string, place: number): void =>
 export const setBedGone = (db: Db, bedId: string, on: string | null): void =>
   run(db, 'UPDATE bed SET removed_on = ? WHERE id = ?', on, bedId);
 
+/** Of every bed, those out of use too. */
+export const bedNames = (db: Db): ReadonlyMap<string, string> =>
+  new Map([...anyBeds(db), ...anyBedsGone(db)].map(({ id, name }) => [id, name]));
+
+/** Plants of a bed by id or by label, also what grows there no longer. */
+export const plantingsCalled = (
+  db: Db,
+  bedId: string,
+  by: { readonly id: string } | { readonly label: string },
+): PlantingRow[] =>
+  any(
+    db,
+    plantingRow,
+    `SELECT * FROM planting WHERE bed_id = ? AND ${'id' in by ? 'id' : 'label'} = ? COLLATE NOCASE ORDER BY removed_on IS NOT NULL, planted_on DESC`,
+    bedId,
+    'id' in by ? by.id : by.label,
+  );
+
+export const addPlantingWhole = (db: Db, planting: Omit<PlantingRow, 'sprouted_on' | 'has_castings'>): void =>
+  run(
+    db,
+    `INSERT INTO planting (id, bed_id, plant, label, planted_on, removed_on, harvest_on, number)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
+    planting.id,
+    planting.bed_id,
+    planting.plant,
+    planting.label,
+    planting.planted_on,
+    planting.removed_on,
+    planting.harvest_on,
+    planting.number,
+  );
+
 /** Also what grows there no longer. */
 export const everyPlanting = (db: Db): PlantingRow[] => any(db, plantingRow, 'SELECT * FROM planting ORDER BY label');
 export const anyPlantingsBefore = (db: Db, bedId: string): PlantingRow[] =>

@@ -3,7 +3,8 @@ import { findings, jobEnds, jobWaters, trialEnds, verdicts } from '@trowel/core/
 import { addDays } from '@trowel/core/quantities';
 import { z } from 'zod';
 import type { Db } from '../database';
-import { storedId } from './ids';
+import { countsAs, leadingCause } from './cases';
+import { storedId, storedUnder } from './ids';
 import { any, insert, jsonText, maybeOne, run } from './rows';
 
 const maybeRecipe = z
@@ -59,7 +60,6 @@ const withSetting = `SELECT j.*, s.strength, s.volume_ml, s.water, s.vessel_id, 
 
 export const anyJobs = (db: Db, caseId: string): JobRow[] =>
   any(db, jobRow, `${withSetting} WHERE j.case_id = ? ORDER BY j.chosen_on, j.rowid`, caseId);
-export const anyJobsEver = (db: Db): JobRow[] => any(db, jobRow, `${withSetting} ORDER BY j.chosen_on, j.rowid`);
 /** Of open cases, and of none. */
 export const anyOpenJobs = (db: Db): JobRow[] =>
   any(
@@ -71,11 +71,12 @@ export const anyOpenJobs = (db: Db): JobRow[] =>
 /** Come to their end by themselves on a day: their last step stays in sight until the day is over. */
 export const anyJobsDoneOn = (db: Db, day: string): JobRow[] =>
   any(db, jobRow, `${withSetting} WHERE j.ended_because = 'done' AND j.ended_on = ? ORDER BY j.rowid`, day);
-export const anyJobsInBed = (db: Db, bedId: string): JobRow[] =>
+export const anyOpenJobsInBed = (db: Db, bedId: string): JobRow[] =>
   any(
     db,
     jobRow,
-    `${withSetting} WHERE j.id IN (SELECT job_id FROM job_place WHERE bed_id = ?) ORDER BY j.chosen_on, j.rowid`,
+    `${withSetting} WHERE j.ended_on IS NULL AND j.id IN (SELECT job_id FROM job_place WHERE bed_id = ?)
+     ORDER BY j.chosen_on, j.rowid`,
     bedId,
   );
 export const maybeOneJob = (db: Db, id: string): JobRow | undefined =>
@@ -168,6 +169,42 @@ export function endJob(db: Db, id: string, on: string, because: NonNullable<JobR
 /** Kept when its case is closed; null when it is opened again. */
 export const settle = (db: Db, id: string, how: Settled | null): void =>
   run(db, 'UPDATE job SET settled = ? WHERE id = ?', how === null ? null : JSON.stringify(how), id);
+const settledRow = z.object({
+  id: z.string(),
+  remedy: storedId('remedies').nullable(),
+  settled: jsonText(settled),
+  case_id: z.string(),
+  case_name: z.string(),
+  cause: storedId('causes').nullable(),
+});
+export type SettledRow = z.infer<typeof settledRow>;
+/** Jobs of closed cases that were put on, each as it ended: in cases that were one of some causes, begun in some year. */
+export const anySettled = (
+  db: Db,
+  { causes, year }: { readonly causes?: readonly string[] | undefined; readonly year?: string | undefined },
+): SettledRow[] =>
+  any(
+    db,
+    settledRow,
+    `SELECT j.id, j.remedy, j.settled, c.id AS case_id, c.name AS case_name, ${leadingCause} AS cause
+     FROM job AS j JOIN cases AS c ON c.id = j.case_id
+     WHERE j.settled ->> '$.trial' IS NOT NULL AND ${
+       causes === undefined
+         ? 'TRUE'
+         : `c.id IN (SELECT case_id FROM case_cause
+              WHERE cause IN (SELECT value FROM json_each(@causes)) AND probability >= ${countsAs})`
+     } AND ${year === undefined ? 'TRUE' : "j.settled ->> '$.trial.on' LIKE @year"}
+     ORDER BY c.opened_on, j.rowid`,
+    {
+      ...(causes === undefined
+        ? {}
+        : { causes: JSON.stringify(causes.flatMap((id) => JSON.parse(storedUnder('causes', id)) as string[])) }),
+      ...(year === undefined ? {} : { year: `${year}-%` }),
+    },
+  );
+/** Of open cases, and of closed ones that are not settled yet. */
+export const anyNotSettled = (db: Db): JobRow[] =>
+  any(db, jobRow, `${withSetting} WHERE j.case_id IS NOT NULL AND j.settled IS NULL ORDER BY j.chosen_on, j.rowid`);
 /** Of closed cases, and not settled yet. */
 export const anyUnsettled = (db: Db, most: number): JobRow[] =>
   any(
@@ -195,6 +232,10 @@ const stepRow = z.object({
 });
 export type StepRow = z.infer<typeof stepRow>;
 
+/** The event that holds of a step of a round: the latest, also where it came in later. */
+const newestEvent = `SELECT id FROM step_event WHERE job_id = e.job_id AND step = e.step AND round = e.round
+  ORDER BY at DESC, id DESC LIMIT 1`;
+
 /** What holds now of each step of each round: its newest event, without those undone. */
 export const anyStepsOf = (db: Db, jobId: string): StepRow[] =>
   any(
@@ -202,7 +243,7 @@ export const anyStepsOf = (db: Db, jobId: string): StepRow[] =>
     stepRow,
     `SELECT * FROM step_event AS e
      WHERE job_id = ? AND outcome <> 'undone'
-       AND id = (SELECT MAX(id) FROM step_event WHERE job_id = e.job_id AND step = e.step AND round = e.round)
+       AND id = (${newestEvent})
      ORDER BY id`,
     jobId,
   );
@@ -247,11 +288,61 @@ export type ApplicationRow = z.infer<typeof applicationRow>;
 /** Those whose step still counts as done. */
 const holding = `SELECT a.event_id, a.job_id, a.bed_id, a.planting_id, a.remedy, j.recipe, a.on_date, e.at, a.strength, a.volume_ml, a.mix_id
   FROM application AS a JOIN step_event AS e ON e.id = a.event_id JOIN job AS j ON j.id = a.job_id
-  WHERE e.id = (SELECT MAX(id) FROM step_event WHERE job_id = e.job_id AND step = e.step AND round = e.round)`;
+  WHERE e.id = (${newestEvent})`;
 export const anyApplications = (db: Db, jobId: string): ApplicationRow[] =>
   any(db, applicationRow, `${holding} AND a.job_id = ? ORDER BY e.at, a.id`, jobId);
-export const anyApplicationsInBed = (db: Db, bedId: string): ApplicationRow[] =>
-  any(db, applicationRow, `${holding} AND a.bed_id = ? ORDER BY e.at, a.id`, bedId);
+export const anyApplicationsInBed = (db: Db, bedId: string, since: string): ApplicationRow[] =>
+  any(db, applicationRow, `${holding} AND a.bed_id = ? AND a.on_date >= ? ORDER BY e.at, a.id`, bedId, since);
+const applicationWhole = z.object({
+  on_date: z.string(),
+  bed_id: z.string(),
+  planting_id: z.string().nullable(),
+  remedy: storedId('remedies'),
+  strength: z.number().nullable(),
+  volume_ml: z.number().nullable(),
+  case_name: z.string().nullable(),
+});
+/** Everything that was put on by a remedy of the knowledge, each with the name of its case. */
+export const everyApplication = (db: Db): z.infer<typeof applicationWhole>[] =>
+  any(
+    db,
+    applicationWhole,
+    `SELECT h.on_date, h.bed_id, h.planting_id, h.remedy, h.strength, h.volume_ml, c.name AS case_name
+     FROM (${holding} AND j.recipe IS NULL) AS h JOIN job AS j ON j.id = h.job_id
+     LEFT JOIN cases AS c ON c.id = j.case_id ORDER BY h.on_date, h.event_id`,
+  );
+
+/** How many rounds were put on in a span of days, over all places of each. */
+export const countRounds = (db: Db, from: string, to: string): number =>
+  maybeOne(
+    db,
+    z.object({ n: z.number() }),
+    `SELECT COUNT(DISTINCT event_id) AS n FROM (${holding} AND e.on_date BETWEEN ? AND ?)`,
+    from,
+    to,
+  )?.n ?? 0;
+
+const stepDoneRow = z.object({
+  step: z.string(),
+  on_date: z.string(),
+  remedy: storedId('remedies').nullable(),
+  wish: z.string().nullable(),
+  recipe: maybeRecipe,
+  every_days: z.number().nullable(),
+});
+/** Steps done in a span of days, each with what its job is. */
+export const anyStepsDone = (db: Db, from: string, to: string): z.infer<typeof stepDoneRow>[] =>
+  any(
+    db,
+    stepDoneRow,
+    `SELECT e.step, e.on_date, j.remedy, j.wish, j.recipe,
+       (SELECT every_days FROM job_setting WHERE job_id = j.id ORDER BY id DESC LIMIT 1) AS every_days
+     FROM step_event AS e JOIN job AS j ON j.id = e.job_id
+     WHERE e.on_date BETWEEN ? AND ? AND e.outcome = 'done'
+       AND e.id = (${newestEvent})`,
+    from,
+    to,
+  );
 
 export const addApplication = (db: Db, row: Omit<ApplicationRow, 'at' | 'recipe'>) =>
   run(
@@ -338,6 +429,17 @@ export const remediesUsedLast = (db: Db): string[] =>
        UNION ALL SELECT remedy, chosen_on FROM job WHERE remedy IS NOT NULL
      ) GROUP BY remedy ORDER BY MAX(used) DESC, remedy LIMIT 12`,
   ).map(({ remedy }) => remedy);
+
+/** Remedies that were ever chosen, each once. */
+export const remediesChosen = (db: Db): string[] => [
+  ...new Set(
+    any(
+      db,
+      z.object({ remedy: storedId('remedies') }),
+      'SELECT remedy FROM job WHERE remedy IS NOT NULL GROUP BY remedy',
+    ).map(({ remedy }) => remedy),
+  ),
+];
 
 export const markTakenBack = (db: Db, id: string): void => run(db, 'UPDATE mix SET taken_back = 1 WHERE id = ?', id);
 

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import type { Db } from '../database';
+import { countsAs } from './cases';
+import { storedUnder } from './ids';
 import { any, jsonText, maybeOne, run } from './rows';
 
 const logRow = z.object({
@@ -20,13 +22,66 @@ export const anyLogOfCase = (db: Db, caseId: string): LogRow[] =>
     'SELECT id, at, on_date, command, case_id, body, result FROM log WHERE case_id = ? ORDER BY id DESC LIMIT 200',
     caseId,
   );
-export const anyLog = (db: Db, limit: number): LogRow[] =>
-  any(
+export const maybeOneLine = (db: Db, id: number): LogRow | undefined =>
+  maybeOne(db, logRow, 'SELECT id, at, on_date, command, case_id, body, result FROM log WHERE id = ?', id);
+
+/** Of what lines of the log are sought: a place, a plant by its label, a cause, a remedy. */
+export interface LogSought {
+  readonly bed?: string | undefined;
+  readonly plant?: string | undefined;
+  readonly cause?: string | undefined;
+  readonly remedy?: string | undefined;
+}
+
+const jobsIn = (which: string) => `SELECT job_id FROM job_place WHERE ${which}`;
+/** The cases, and the jobs, of which a line is that is sought; of a case, its jobs too. */
+const soughtBy: Readonly<Record<keyof LogSought, { readonly cases: string; readonly jobs?: string }>> = {
+  bed: { cases: 'SELECT id FROM cases WHERE bed_id = @bed', jobs: jobsIn('bed_id = @bed') },
+  plant: {
+    cases: 'SELECT id FROM cases WHERE planting_id IN (SELECT id FROM planting WHERE label = @plant)',
+    jobs: jobsIn('planting_id IN (SELECT id FROM planting WHERE label = @plant)'),
+  },
+  cause: {
+    cases: `SELECT case_id FROM case_cause WHERE cause IN (SELECT value FROM json_each(@cause)) AND probability >= ${countsAs}`,
+  },
+  remedy: {
+    cases: 'SELECT NULL WHERE FALSE',
+    jobs: 'SELECT id FROM job WHERE remedy IN (SELECT value FROM json_each(@remedy))',
+  },
+};
+
+/** A page of the log, the newest day first. @param after goes on below this line */
+export function anyLog(
+  db: Db,
+  sought: LogSought,
+  after: Pick<LogRow, 'id' | 'on_date'> | undefined,
+  most: number,
+): LogRow[] {
+  const facets = (Object.keys(soughtBy) as (keyof LogSought)[]).filter((facet) => sought[facet] !== undefined);
+  // By the indexes of cases and jobs, so that a rare one is found without reading ten years.
+  const isOf = facets.map((facet) => {
+    const { cases, jobs } = soughtBy[facet];
+    return `AND id IN (SELECT id FROM log WHERE case_id IN (${cases})${jobs ? ` UNION SELECT id FROM log WHERE job_id IN (${jobs})` : ''})`;
+  });
+  return any(
     db,
     logRow,
-    'SELECT id, at, on_date, command, case_id, body, result FROM log ORDER BY on_date DESC, id DESC LIMIT ?',
-    limit,
+    `SELECT id, at, on_date, command, case_id, body, result FROM log
+     WHERE (on_date, id) < (@on, @id) ${isOf.join(' ')} ORDER BY on_date DESC, id DESC LIMIT @most`,
+    {
+      on: after?.on_date ?? '9999',
+      id: after?.id ?? 0,
+      most,
+      ...Object.fromEntries(
+        facets.map((facet) => {
+          const value = sought[facet] ?? '';
+          if (facet === 'cause') return [facet, storedUnder('causes', value)];
+          return [facet, facet === 'remedy' ? storedUnder('remedies', value) : value];
+        }),
+      ),
+    },
   );
+}
 
 /** The stored answer of a command that was already done; undefined when it is new. */
 export function earlierResult(db: Db, commandId: string): unknown {

@@ -89,5 +89,17 @@ function statement(db: Db, sql: string): Statement {
   return found;
 }
 
-export const jsonText = <Schema extends z.ZodType>(schema: Schema) =>
-  z.string().transform((text): z.output<Schema> => schema.parse(JSON.parse(text)));
+/** Texts whose meaning is remembered, for each column: years of closed cases are read again and again. */
+const textsKept = 20_000;
+
+/** A column of JSON. The same text is read once; what it says is shared, and never to be changed. */
+export function jsonText<Schema extends z.ZodType>(schema: Schema) {
+  const known = new Map<string, z.output<Schema>>();
+  return z.string().transform((text): z.output<Schema> => {
+    if (known.has(text)) return known.get(text) as z.output<Schema>;
+    const value = schema.parse(JSON.parse(text));
+    if (known.size >= textsKept) known.clear();
+    known.set(text, value);
+    return value;
+  });
+}

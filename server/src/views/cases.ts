@@ -1,11 +1,13 @@
-import type { CaseSummary, CaseView } from '@trowel/core/contract';
+import type { CasesView, CaseSummary, CaseView, PastCasesView, QueryOf } from '@trowel/core/contract';
 import { daysBetween } from '@trowel/core/quantities';
 import { isKnown, type Tables } from '@trowel/core/tables';
 import { keptWords } from '@trowel/core/wording';
 import type { Db } from '../database';
-import { anyCases, anyEvidence, type CaseRow } from '../store/cases';
+import { notFound } from '../problems';
+import { anyClosedCases, anyEvidence, anyOpenCases, countClosed, maybeOneCase, type CaseRow } from '../store/cases';
 import { anyCountsOfCase } from '../store/counts';
 import { anyBeds, anyBedsGone, everyPlanting, type BedRow, type PlantingRow } from '../store/garden';
+import { storedUnder } from '../store/ids';
 import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
 import { logEntryOf } from './log';
@@ -27,10 +29,40 @@ const namesOf = (db: Db): Names => ({
   plantings: new Map(everyPlanting(db).map((row) => [row.id, row])),
 });
 
-export function caseSummaries({ db, tables }: Deps): CaseSummary[] {
+export function casesViewOf({ db, tables }: Deps): CasesView {
   const names = namesOf(db);
-  return anyCases(db).map((row) => summaryOf(db, tables, row, names));
+  return { open: anyOpenCases(db).map((row) => summaryOf(db, tables, row, names)), closed: countClosed(db) };
 }
+
+/** Closed cases on one page. */
+const pageLength = 24;
+
+/** @throws Problem where the case to go on after is none */
+export function pastCasesViewOf(
+  { db, tables }: Deps,
+  _id: string,
+  { words, after }: QueryOf<'pastCases'>,
+): PastCasesView {
+  const last = after === undefined ? undefined : maybeOneCase(db, after);
+  if (after !== undefined && last?.closed_on == null) throw notFound('closed case', after);
+  const names = namesOf(db);
+  const found = anyClosedCases(
+    db,
+    words === undefined ? undefined : { words, causes: causesCalled(tables, words) },
+    last && { on: last.closed_on ?? '', id: last.id },
+    pageLength + 1,
+  );
+  return {
+    cases: found.slice(0, pageLength).map((row) => summaryOf(db, tables, row, names)),
+    goesOn: found.length > pageLength,
+  };
+}
+
+/** Causes in whose name words stand, under every id that they ever had. */
+const causesCalled = ({ causes }: Tables, words: string): string[] =>
+  causes
+    .filter(({ name }) => name.toLowerCase().includes(words.toLowerCase()))
+    .flatMap(({ id }) => JSON.parse(storedUnder('causes', id)) as string[]);
 
 /** The likeliest always leads; others only when they are likely themselves. */
 const namedFrom = 0.25;
@@ -119,7 +151,7 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
 
 /** What this bed, or this very plant, has had in any of its cases. */
 function recentIn(db: Db, tables: Tables, { bed_id, planting_id }: CaseRow, today: string): CaseView['recent'] {
-  return roundsIn(db, tables, bed_id, planting_id).map(({ remedy, on, isOnPlant }) => ({
+  return roundsIn(db, tables, bed_id, planting_id, today).map(({ remedy, on, isOnPlant }) => ({
     remedy: remedy.id,
     daysAgo: daysBetween(on, today),
     where: isOnPlant ? 'plant' : 'bed',

@@ -3,16 +3,15 @@ import { nextCause, practisable } from '@trowel/core/practice';
 import { evidenceFromTest, textureClass, textureOf, type SoilTest } from '@trowel/core/read';
 import type { PlantRow } from '@trowel/core/tables';
 import type { Evidence, RecentWeather } from '@trowel/core/weigh';
-import type { Place } from '@trowel/core/plan';
 import { addDays, type IsoDate } from '@trowel/core/quantities';
 import { rhythmWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
-import { anyCases, anyChecksDone, anyEvidence } from '../store/cases';
+import { anyCasesIn, anyChecksDone, anyEvidence, maybeNewestWalk } from '../store/cases';
 import { anyPracticeCards, anySoilTests, type SoilTestRow } from '../store/clinic';
-import { anyPlantings, maybeOneBed, oneGarden } from '../store/garden';
-import { anyJobsInBed } from '../store/jobs';
-import { standInWeather } from '../weather/stand-in';
+import { anyPlantings, maybeOneBed, oneGarden, type GardenRow } from '../store/garden';
+import { anyOpenJobsInBed } from '../store/jobs';
+import { skyOver } from '../weather/sky';
 import { grownBefore } from './grown';
 import { jobName } from './jobs';
 import type { Deps } from './plan';
@@ -21,8 +20,8 @@ import type { Deps } from './plan';
 const weatherDays = 10;
 
 /** The last days before a day, as the weighing wants them. */
-export function recentWeather(at: Place, day: IsoDate): RecentWeather {
-  const days = standInWeather(at, addDays(day, -weatherDays), weatherDays);
+export function recentWeather(db: Db, garden: GardenRow, day: IsoDate): RecentWeather {
+  const days = skyOver(db, garden, addDays(day, -weatherDays), weatherDays);
   const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
   const highs = days.map(({ hours }) => Math.max(...hours.map(({ temperature }) => temperature)));
   const lows = days.map(({ hours }) => Math.min(...hours.map(({ temperature }) => temperature)));
@@ -64,16 +63,14 @@ const handedOnFrom = 0.25;
 
 /** What the newest walk of a bed found of its ground. */
 export function groundOf(db: Db, bedId: string): { condition: string; probability: number }[] {
-  const walk = newestWalk(db, bedId);
+  const walk = maybeNewestWalk(db, bedId);
   return (walk?.reading.conditions ?? [])
     .filter(({ probability }) => probability >= handedOnFrom)
     .map(({ id, probability }) => ({ condition: id, probability }));
 }
 
-const newestWalk = (db: Db, bedId: string) =>
-  anyCases(db)
-    .filter(({ bed_id, planting_id, outcome }) => bed_id === bedId && planting_id === null && outcome !== 'mistaken')
-    .sort((a, b) => b.opened_on.localeCompare(a.opened_on))[0];
+/** Cases that the page of a bed names. */
+const casesShown = 8;
 
 /** One bed with its ground; undefined when there is none of that id. */
 export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView | undefined {
@@ -81,7 +78,7 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
   if (!bed) return undefined;
   const garden = oneGarden(db);
   const { today } = gardenTime(clock(), garden.time_zone);
-  const walk = newestWalk(db, bedId);
+  const walk = maybeNewestWalk(db, bedId);
   const noted = walk ? anyEvidence(db, walk.id) : [];
   const measured = soilEvidence(db, bedId, undefined, today).filter(
     ({ sign }) => !noted.some((item) => item.sign === sign),
@@ -124,11 +121,9 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
       ],
       checksDone: walk ? anyChecksDone(db, walk.id) : [],
     },
-    cases: anyCases(db)
-      .filter(({ bed_id }) => bed_id === bedId)
-      .map(({ id, name, status }) => ({ id, name, status })),
-    jobs: anyJobsInBed(db, bedId)
-      .filter(({ case_id, ended_on }) => case_id === null && ended_on === null)
+    cases: anyCasesIn(db, bedId, casesShown).map(({ id, name, status }) => ({ id, name, status })),
+    jobs: anyOpenJobsInBed(db, bedId)
+      .filter(({ case_id }) => case_id === null)
       .map((job) => ({
         id: job.id,
         name: jobName(tables, job),

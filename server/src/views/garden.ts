@@ -6,28 +6,30 @@ import { likelyAgain } from '@trowel/core/learn';
 import { brewWords, choreWords, hindranceSays, keptWords, likelyWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
-import { anyCases, anyLateLooks, anyOpenCases } from '../store/cases';
+import { anyCasesIn, anyLateLooks, anyOpenCases, anyPast } from '../store/cases';
 import { anyAway, anyBeds, anyBedsGone, anyPlantings, maybeOneBed, oneGarden } from '../store/garden';
 import { anyJobsDoneOn, anyMarkedInClosed, anyPlaces } from '../store/jobs';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
-import { standInWeather } from '../weather/stand-in';
+import { skyOver } from '../weather/sky';
 import { keptOf } from './bench';
 import { anyBrews, batchOf } from './job';
 import { jobName, stepsOf } from './jobs';
-import { happenedIn } from './learnt';
+import { happenedAround } from './learnt';
 import { placeOf } from './life';
 import { layOut, type Deps, type LaidOut } from './plan';
-import { historyOf } from './reading';
 
 /** From here on an earlier reading of the ground is told on the bed's card. */
 const groundToldFrom = 0.5;
+/** Readings of a place, the newest, that are told on its card. */
+const readingsTold = 12;
 
 export function gardenViewOf(deps: Deps): GardenView {
   const { db, tables, clock } = deps;
   const garden = oneGarden(db);
   const dueIn = dueByBed(deps);
   const plantings = anyPlantings(db);
-  const cases = anyCases(db);
+  const open = anyOpenCases(db);
+  const past = anyPast(db);
   return {
     name: garden.name,
     latitude: garden.latitude,
@@ -63,14 +65,11 @@ export function gardenViewOf(deps: Deps): GardenView {
     ...gardenTime(clock(), garden.time_zone),
     gone: anyBedsGone(db).map(({ id, name, removed_on }) => ({ id, name, on: removed_on ?? '' })),
     beds: anyBeds(db).map(({ id, name, setting, note, size, at_x, at_y, near }) => {
-      const here = cases.filter(({ bed_id }) => bed_id === id);
-      const newest = [...here].sort((a, b) => b.opened_on.localeCompare(a.opened_on));
-      const conditions = new Map(
-        newest
-          .flatMap(({ reading }) => reading.conditions)
-          .filter(({ probability }) => probability >= groundToldFrom)
-          .map((row) => [row.id, row] as const),
-      );
+      const conditions = new Map<string, { id: string; probability: number }>();
+      for (const { reading } of anyCasesIn(db, id, readingsTold))
+        for (const row of reading.conditions)
+          // The newest word on each holds.
+          if (row.probability >= groundToldFrom && !conditions.has(row.id)) conditions.set(row.id, row);
       return {
         id,
         name,
@@ -89,19 +88,15 @@ export function gardenViewOf(deps: Deps): GardenView {
             plantedOn: row.planted_on,
             number: row.number,
           })),
-        open: here.flatMap((row) =>
-          row.status === 'open' ? [{ id: row.id, name: row.name, pattern: row.pattern }] : [],
-        ),
+        open: open.flatMap((row) => (row.bed_id === id ? [{ id: row.id, name: row.name, pattern: row.pattern }] : [])),
         due: dueIn.get(id) ?? 0,
         conditions: [...conditions.values()].map((row) => ({
           ...row,
           name: keptWords(tables, 'conditions', row.id),
         })),
-        history: historyOf(db, id).map(({ cause, times }) => ({
-          cause,
-          name: keptWords(tables, 'causes', cause),
-          times,
-        })),
+        history: past.flatMap(({ bedId, cause, times }) =>
+          bedId === id ? [{ cause, name: keptWords(tables, 'causes', cause), times }] : [],
+        ),
       };
     }),
   };
@@ -200,12 +195,12 @@ export function todayViewOf(deps: Deps): TodayView {
       const does = plan.steps.find((item) => item.job === job && item.step.id === step)?.step.does ?? step;
       return [{ does, caseName: owner ?? '', from, to, why: hindranceSays(because) }];
     }),
-    sky: standInWeather(at, today, daysShown).map(({ date, hours }) => {
+    sky: skyOver(db, garden, today, daysShown).map(({ date, hours }) => {
       const { rise, set } = sunHours(date, at);
       return { date, rise, set, hours: [...hours] };
     }),
     openCases: anyOpenCases(db).length,
-    likely: likelyAgain(happenedIn(db), today).flatMap((one) => {
+    likely: likelyAgain(happenedAround(db, today), today).flatMap((one) => {
       const bed = maybeOneBed(db, one.bed);
       return bed ? [{ bedId: bed.id, says: likelyWords(one, bed.name, keptWords(tables, 'causes', one.cause)) }] : [];
     }),

@@ -52,7 +52,7 @@ import {
   type StepRow,
 } from '../store/jobs';
 import { maybeDoing } from '../store/moves';
-import { standInWeather } from '../weather/stand-in';
+import { skyOver } from '../weather/sky';
 import { jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
 import { placeOf, nextByLife, resprayLine } from './life';
 import { type Deps, type LaidOut } from './plan';
@@ -113,7 +113,7 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
         date: planned.date,
         hour: planned.hour,
         whyThen: whyThen(planned, laidOut.today),
-        waits: waitsFor(planned, laidOut),
+        waits: waitsFor(db, planned, laidOut),
         overdueSince: planned.overdueSince ?? null,
         sureness: planned.sureness,
       };
@@ -194,9 +194,9 @@ function namesFor(db: Db, jobId: string): { bedName: string; bedIds: string[] } 
 }
 
 /** What is in the way of a step that is due today but not at this hour; null where nothing is. */
-function waitsFor({ step, date, hour }: PlannedStep, { today, hourNow, garden }: LaidOut): string | null {
+function waitsFor(db: Db, { step, date, hour }: PlannedStep, { today, hourNow, garden }: LaidOut): string | null {
   if (date !== today || hour <= hourNow) return null;
-  const sky = { first: today, days: standInWeather(placeOf(garden), today, 2) };
+  const sky = { first: today, days: skyOver(db, garden, today, 2) };
   const [now] = hindrances(step.window, sky, sunHours(today, placeOf(garden)), date, Math.floor(hourNow));
   return waitsWords(now, hour);
 }

@@ -1,24 +1,31 @@
 import type { CaseOutcome } from '@trowel/core/contract';
-import { endOf, learntOf, type Happened, type Learnt, type Trial } from '@trowel/core/learn';
+import { endOf, learntOf, toldAround, type Happened, type Learnt, type Trial } from '@trowel/core/learn';
 import { verdictNow } from '@trowel/core/follow';
+import { addDays } from '@trowel/core/quantities';
 import type { CauseId, Tables, TrialEnd } from '@trowel/core/tables';
 import { isLateLook } from '@trowel/core/wording';
 import type { Db } from '../database';
-import { anyCases, oneCase, type CaseRow } from '../store/cases';
-import { anyApplications, anyJobs, anyUnsettled, settle, type JobRow, type Settled } from '../store/jobs';
+import { anyHappened, countsAs, oneCase, type CaseRow } from '../store/cases';
+import {
+  anyApplications,
+  anyJobs,
+  anyNotSettled,
+  anySettled,
+  anyUnsettled,
+  settle,
+  type JobRow,
+  type Settled,
+} from '../store/jobs';
 import { maybeDoing } from '../store/moves';
-import { writtenSoFar } from '../store/rows';
 import { jobRemedy } from './job';
 import { judgedBy } from './verdict';
 
 /** A trial with the case in which it was made. */
 export interface TrialIn extends Trial {
   readonly jobId: string;
-  readonly row: CaseRow;
+  readonly caseId: string;
+  readonly caseName: string;
 }
-
-/** From this chance on a case counts as having been that. */
-const countsAs = 0.5;
 
 export const causeOf = ({ reading }: CaseRow): CauseId | undefined =>
   reading.causes.find(({ probability }) => probability >= countsAs)?.id;
@@ -31,24 +38,47 @@ const byOutcome: Partial<Record<CaseOutcome, TrialEnd>> = {
   'plant-harmed': 'harmed',
 };
 
-/** Every time that a remedy was put on in a case, worked out again only when something was written. */
-export function trialsOf(db: Db, tables: Tables): readonly TrialIn[] {
-  const of = writtenSoFar(db);
-  const last = lastTrials.get(db);
-  if (last?.of === of && last.tables === tables) return last.trials;
-  const trials = anyCases(db).flatMap((row) =>
-    anyJobs(db, row.id).flatMap((job): TrialIn[] => {
-      const { trial } = job.settled ?? settledBy(db, tables, row, job);
-      const remedy = job.remedy;
-      return trial && remedy !== null
-        ? [{ ...trial, strength: trial.strength, remedy, cause: causeOf(row), jobId: job.id, row }]
-        : [];
-    }),
+/** Every time that a remedy was put on in a case, against some causes, or first in some year; of neither, all. */
+export function trialsOf(
+  db: Db,
+  tables: Tables,
+  { causes, year }: { readonly causes?: readonly CauseId[]; readonly year?: string } = {},
+): readonly TrialIn[] {
+  const settled = anySettled(db, { causes, year }).flatMap((row): TrialIn[] =>
+    trialIn(row, row.settled, row.cause ?? undefined, { id: row.case_id, name: row.case_name }),
   );
-  lastTrials.set(db, { of, tables, trials });
-  return trials;
+  const open = anyNotSettled(db).flatMap((job): TrialIn[] => {
+    const row = oneCase(db, job.case_id ?? '');
+    return trialIn(job, settledBy(db, tables, row, job), causeOf(row), row);
+  });
+  return [...settled, ...open].filter(
+    ({ cause, on }) =>
+      (causes === undefined || (cause !== undefined && causes.includes(cause))) &&
+      (year === undefined || on.startsWith(`${year}-`)),
+  );
 }
-const lastTrials = new WeakMap<Db, { of: unknown; tables: Tables; trials: readonly TrialIn[] }>();
+
+const trialIn = (
+  { id, remedy }: Pick<JobRow, 'id' | 'remedy'>,
+  { trial }: Settled,
+  cause: CauseId | undefined,
+  of: Pick<CaseRow, 'id' | 'name'>,
+): TrialIn[] =>
+  trial && remedy !== null
+    ? [
+        {
+          remedy,
+          cause,
+          end: trial.end,
+          isCounted: trial.isCounted,
+          strength: trial.strength,
+          on: trial.on,
+          jobId: id,
+          caseId: of.id,
+          caseName: of.name,
+        },
+      ]
+    : [];
 
 /** How a job stands, by its counts, else by the gardener's word at the end of its case. */
 export function settledBy(db: Db, tables: Tables, row: CaseRow, job: JobRow): Settled {
@@ -95,7 +125,7 @@ export function settleOld(db: Db, tables: Tables, most: number): number {
 /** What this garden has learnt of each remedy against a cause. */
 export function learntAgainst(db: Db, tables: Tables, causes: readonly CauseId[]): Learnt[] {
   const meant = new Set<string>(causes);
-  const trials = trialsOf(db, tables).filter(({ cause }) => cause !== undefined && causes.includes(cause));
+  const trials = trialsOf(db, tables, { causes });
   return [...new Set(trials.map(({ remedy }) => remedy))].flatMap((id) => {
     const row = tables.remedies.find((remedy) => remedy.id === id);
     const fits = Math.max(0.3, ...(row?.targets ?? []).filter(({ of }) => meant.has(of)).map((one) => one.fits));
@@ -103,9 +133,9 @@ export function learntAgainst(db: Db, tables: Tables, causes: readonly CauseId[]
   });
 }
 
-/** What each place had, for what comes again. */
-export const happenedIn = (db: Db): Happened[] =>
-  anyCases(db).flatMap((row) => {
-    const cause = row.outcome === 'mistaken' ? undefined : causeOf(row);
-    return cause === undefined ? [] : [{ bed: row.bed_id, cause, on: row.opened_on }];
-  });
+/** What each place had at this time of other years, for what comes again. */
+export function happenedAround(db: Db, today: string): Happened[] {
+  const { ahead, stillFor } = toldAround;
+  // The day after the last of February is another one in leap years.
+  return anyHappened(db, addDays(today, -stillFor - 1).slice(5), addDays(today, ahead + 1).slice(5));
+}

@@ -15,7 +15,7 @@ import type { Db } from '../database';
 import { maybeOneCase } from '../store/cases';
 import { maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
 import { anyApplications, anyPlaces, type JobRow } from '../store/jobs';
-import { standInWeather } from '../weather/stand-in';
+import { skyOver } from '../weather/sky';
 import { causeOf } from './learnt';
 
 export const placeOf = ({ latitude, longitude, time_zone }: GardenRow): Place => ({
@@ -64,7 +64,7 @@ export function warmthOf(
 ): number[] {
   const [place] = anyPlaces(db, row.id);
   const setting = place && maybeOneBed(db, place.bed_id)?.setting;
-  return standInWeather(placeOf(garden), from, days).map(({ hours }) => {
+  return skyOver(db, garden, from, days).map(({ hours }) => {
     const felt = hours.map(({ temperature }) => temperature);
     const [low, high] = [Math.min(...felt), Math.max(...felt)];
     if (setting === 'indoors') return degreeDaysOf(indoors.low, indoors.high, base, upper);

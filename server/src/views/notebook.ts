@@ -1,46 +1,40 @@
-import type { NotebookView } from '@trowel/core/contract';
+import type { LogView, NotebookView, QueryOf } from '@trowel/core/contract';
 import { learntOf } from '@trowel/core/learn';
 import type { TrialEnd } from '@trowel/core/tables';
 import { fullDate, keptWords, learntWords, strengthsWords, trialWords } from '@trowel/core/wording';
-import { anyCases, maybeOneCase } from '../store/cases';
-import { anyBeds, maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
-import { anyPlaces, maybeOneJob } from '../store/jobs';
-import { anyLog, type LogRow } from '../store/log';
-import { writtenSoFar } from '../store/rows';
+import { notFound } from '../problems';
+import { anyPast, leadingCauses, maybeOneCase, yearsOfCases } from '../store/cases';
+import { anyBeds, everyPlanting, maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
+import { anyPlaces, maybeOneJob, remediesChosen } from '../store/jobs';
+import { anyLog, maybeOneLine, type LogRow } from '../store/log';
 import { causeOf, trialsOf, type TrialIn } from './learnt';
 import { logEntryOf } from './log';
 import type { Deps } from './plan';
-import { historyOf } from './reading';
 
-/** Lines of the log that the notebook shows. */
-const logShown = 300;
+/** Trials of one remedy that are named, the last ones. */
+const trialsShown = 13;
+/** Lines of the log on one page. */
+const linesShown = 40;
 const told: readonly TrialEnd[] = ['worked', 'failed', 'harmed', 'by-itself'];
 
-/** Hundreds of lines in words, made again only when something was written. */
+/** Ten years in a few words. */
 export function notebookViewOf(deps: Deps): NotebookView {
   const { db, tables } = deps;
-  const of = writtenSoFar(db);
-  const last = lastViews.get(db);
-  if (last?.of === of && last.tables === tables) return last.view;
-  const view = notebookNow(deps);
-  lastViews.set(db, { of, tables, view });
-  return view;
-}
-const lastViews = new WeakMap<Deps['db'], { of: unknown; tables: Deps['tables']; view: NotebookView }>();
-
-function notebookNow(deps: Deps): NotebookView {
-  const { db, tables } = deps;
   const { measures } = oneGarden(db);
+  const beds = anyBeds(db);
   const groups = new Map<string, TrialIn[]>();
   for (const trial of trialsOf(db, tables)) {
     if (!told.includes(trial.end)) continue;
     const key = `${trial.remedy} ${trial.cause ?? ''}`;
-    groups.set(key, [...(groups.get(key) ?? []), trial]);
+    const group = groups.get(key);
+    if (group) group.push(trial);
+    else groups.set(key, [trial]);
   }
   const worked = [...groups.values()].flatMap((trials): NotebookView['worked'] => {
     const [{ remedy, cause } = { remedy: '', cause: undefined }] = trials;
     const row = tables.remedies.find(({ id }) => id === remedy);
     const learnt = row && learntOf(row, trials);
+    const ofCases = [...new Map(trials.map((trial) => [trial.caseId, trial])).values()];
     const byItself = trials.filter(({ end }) => end === 'by-itself').length;
     return [
       {
@@ -56,43 +50,60 @@ function notebookNow(deps: Deps): NotebookView {
         strengths: row?.recipe && learnt ? strengthsWords(row.recipe, learnt, measures) : null,
         share: learnt?.share ?? null,
         lastOn: trials.map(({ on }) => on).reduce((a, b) => (a > b ? a : b), ''),
-        cases: [...new Map(trials.map((trial) => [trial.row.id, trial])).values()].map(
-          ({ row: of, end, isCounted, on }) => ({
-            id: of.id,
-            end,
-            isCounted,
-            on,
-            says: `${of.name}: ${trialWords[end]}, ${fullDate(on)}`,
-          }),
-        ),
+        cases: ofCases.slice(-trialsShown).map(({ caseId, caseName, end, isCounted, on }) => ({
+          id: caseId,
+          end,
+          isCounted,
+          on,
+          says: `${caseName}: ${trialWords[end]}, ${fullDate(on)}`,
+        })),
+        earlier: Math.max(0, ofCases.length - trialsShown),
       },
     ];
   });
   return {
     worked: worked.sort(
-      (a, b) => b.cases.length - a.cases.length || b.worked - a.worked || b.lastOn.localeCompare(a.lastOn),
+      (a, b) =>
+        b.cases.length + b.earlier - a.cases.length - a.earlier ||
+        b.worked - a.worked ||
+        b.lastOn.localeCompare(a.lastOn),
     ),
-    places: anyBeds(db)
-      .flatMap(({ id, name }) =>
-        historyOf(db, id).map(({ cause, times, lastOn }) => ({
-          bedName: name,
-          cause,
-          causeName: keptWords(tables, 'causes', cause),
-          times,
-          lastOn,
-        })),
-      )
+    places: anyPast(db)
+      .flatMap(({ bedId, cause, times, lastOn }) => {
+        const bed = beds.find(({ id }) => id === bedId);
+        return bed ? [{ bedName: bed.name, cause, causeName: keptWords(tables, 'causes', cause), times, lastOn }] : [];
+      })
       .sort((a, b) => b.times - a.times || b.lastOn.localeCompare(a.lastOn)),
-    years: [...new Set(anyCases(db).map(({ opened_on }) => Number(opened_on.slice(0, 4))))].sort((a, b) => b - a),
-    log: anyLog(db, logShown).map((row) => ({ ...logEntryOf({ db, tables, measures }, row), ...aboutOf(deps, row) })),
+    years: yearsOfCases(db),
+    facets: {
+      bed: beds.map(({ id, name }) => ({ id, name })),
+      plant: [...new Set(everyPlanting(db).map(({ label }) => label))].map((label) => ({ id: label, name: label })),
+      cause: byName(leadingCauses(db).map((id) => ({ id, name: keptWords(tables, 'causes', id) }))),
+      remedy: byName(remediesChosen(db).map((id) => ({ id, name: keptWords(tables, 'remedies', id) }))),
+    },
+  };
+}
+
+const byName = <One extends { readonly name: string }>(list: readonly One[]): One[] =>
+  [...list].sort((a, b) => a.name.localeCompare(b.name));
+
+/** @throws Problem where the line to go on after is none */
+export function logViewOf(deps: Deps, _id: string, { after, ...sought }: QueryOf<'log'>): LogView {
+  const { db, tables } = deps;
+  const { measures } = oneGarden(db);
+  const last = after === undefined ? undefined : maybeOneLine(db, after);
+  if (after !== undefined && !last) throw notFound('line of the log', String(after));
+  const found = anyLog(db, sought, last, linesShown + 1);
+  return {
+    entries: found
+      .slice(0, linesShown)
+      .map((row) => ({ ...logEntryOf({ db, tables, measures }, row), ...aboutOf(deps, row) })),
+    goesOn: found.length > linesShown,
   };
 }
 
 /** Of what a line of the log is: its case, places, plant, cause and remedy, by which it can be sought. */
-function aboutOf(
-  { db, tables }: Deps,
-  { case_id, body }: LogRow,
-): NonNullable<Pick<NotebookView['log'][number], 'about'>> {
+function aboutOf({ db, tables }: Deps, { case_id, body }: LogRow): Pick<LogView['entries'][number], 'about'> {
   const jobId = [body.jobId, body.treatmentId].find((id) => typeof id === 'string');
   const job = jobId === undefined ? undefined : maybeOneJob(db, jobId);
   const owner = maybeOneCase(db, case_id ?? job?.case_id ?? '');

@@ -1,5 +1,5 @@
 import { ownRow } from '@trowel/core/jobs';
-import { fedFrom } from '@trowel/core/judge';
+import { fedFrom, furthestBack } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import { schedule, type Job, type Plan, type PlannedStep, type PlanProblem, type Visits } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
@@ -18,7 +18,7 @@ import {
   type PlaceRow,
 } from '../store/jobs';
 import { writtenSoFar } from '../store/rows';
-import { standInWeather } from '../weather/stand-in';
+import { skyOver } from '../weather/sky';
 import { jobRemedy, maybeBrew, roundOf, sproutedAt } from './job';
 import { placeOf, timedByLife } from './life';
 import { maybeRemedy } from './step-safety';
@@ -70,12 +70,12 @@ function layOutNow({ db, tables }: Deps, today: string, hourNow: number): LaidOu
     horizonDays,
     at: placeOf(garden),
     ...(garden.climate === null ? {} : { climate: garden.climate }),
-    weather: standInWeather(placeOf(garden), today, forecastDays),
+    weather: skyOver(db, garden, today, forecastDays),
     jobs: [...jobs.values()].flatMap((row): Job[] => {
       const remedy = jobRemedy(tables, row);
       return remedy ? jobsOf(db, tables, remedy, row, cases.get(row.case_id ?? ''), garden, today) : [];
     }),
-    recent: recentIn(db, tables, jobs),
+    recent: recentIn(db, tables, jobs, today),
     tables,
     usualHour: garden.usual_hour,
     ...(garden.visits === null ? {} : { visits: visitsOf(garden.visits) }),
@@ -155,10 +155,10 @@ function jobsOf(
 const placeKey = ({ planting_id, bed_id }: Pick<PlaceRow, 'planting_id' | 'bed_id'>) => planting_id ?? bed_id;
 
 /** What other jobs, that are no longer open, have put on the same places. */
-function recentIn(db: Db, tables: Tables, open: ReadonlyMap<string, JobRow>) {
+function recentIn(db: Db, tables: Tables, open: ReadonlyMap<string, JobRow>, today: string) {
   const beds = new Set([...open.keys()].flatMap((id) => anyPlaces(db, id).map(({ bed_id }) => bed_id)));
   return [...beds].flatMap((bedId) =>
-    anyApplicationsInBed(db, bedId)
+    anyApplicationsInBed(db, bedId, addDays(today, -furthestBack(tables)))
       .filter(({ job_id }) => !open.has(job_id))
       .flatMap((row) => {
         const remedy = row.recipe === null ? maybeRemedy(tables, row.remedy) : ownRow(tables, row.recipe);

@@ -1,4 +1,4 @@
-import { isKnown, type PlantRow, type CauseId, type Tables } from '@trowel/core/tables';
+import { isKnown, type PlantRow, type Tables } from '@trowel/core/tables';
 import { weigh, type Situation } from '@trowel/core/weigh';
 import type { Db } from '../database';
 import { daysBetween } from '@trowel/core/quantities';
@@ -7,7 +7,7 @@ import {
   anyChecksDone,
   anyEarlierCounts,
   anyEvidence,
-  anyPastCases,
+  anyPastOfBed,
   maybeCountedOn,
   type CaseRow,
   type ReadingShort,
@@ -18,26 +18,7 @@ import { familyBefore } from './grown';
 import { groundOf, recentWeather, soilEvidence } from './clinic';
 import { failedIn } from './verdict';
 
-/** From this chance on a past case counts as having been that cause. */
-const countsAsPast = 0.5;
-
 export const emptyReading: ReadingShort = { causes: [], conditions: [], depth: 0, action: 'watch' };
-
-/** What this bed had before, cause by cause. */
-export function historyOf(
-  db: Db,
-  bedId: string,
-  exceptCase?: string,
-): { cause: CauseId; times: number; lastOn: string }[] {
-  const times = new Map<CauseId, { times: number; lastOn: string }>();
-  for (const past of anyPastCases(db, bedId)) {
-    if (past.id === exceptCase) continue;
-    for (const { id, probability } of past.reading.causes)
-      if (probability >= countsAsPast)
-        times.set(id, { times: (times.get(id)?.times ?? 0) + 1, lastOn: past.opened_on });
-  }
-  return [...times].map(([cause, found]) => ({ cause, ...found }));
-}
 
 interface ReadingDeps {
   readonly db: Db;
@@ -81,10 +62,7 @@ export function situationOfCase(
     ...(garden.climate === null ? {} : { climate: garden.climate }),
     evidence: [...noted, ...measured],
     measured: measured.map(({ sign }) => sign),
-    weather: recentWeather(
-      { latitude: garden.latitude, longitude: garden.longitude, timeZone: garden.time_zone },
-      row.opened_on,
-    ),
+    weather: recentWeather(db, garden, row.opened_on),
     ...(planting ? { ground: groundOf(db, row.bed_id) } : {}),
     thresholds: thresholds(db),
     earlier: anyEarlierCounts(db, row.id).map(({ sign, amount, on }) => ({
@@ -93,7 +71,7 @@ export function situationOfCase(
       daysAgo: daysBetween(on, maybeCountedOn(db, row.id, sign) ?? on),
     })),
     ...(planting?.harvest_on ? { daysToHarvest: Math.max(0, daysBetween(today, planting.harvest_on)) } : {}),
-    history: historyOf(db, row.bed_id, row.id).map(({ cause, times }) => ({ cause, times })),
+    history: anyPastOfBed(db, row.bed_id, row.id).map(({ cause, times }) => ({ cause, times })),
     failed: failedIn(db, tables, row.id),
     checksDone: anyChecksDone(db, row.id),
   };

@@ -4,10 +4,10 @@ import { learntOf } from '@trowel/core/learn';
 import { mean } from '@trowel/core/follow';
 import { addDays } from '@trowel/core/quantities';
 import { cameWords, earlierWords, keptWords, learntWords, notWorthWords, yearWords } from '@trowel/core/wording';
-import { anyCases, type CaseRow } from '../store/cases';
+import { anyCasesOfYear, yearsOfCases, type CaseRow } from '../store/cases';
 import { anyCountsOfCase } from '../store/counts';
 import { maybeOneBed, oneGarden } from '../store/garden';
-import { anyApplications, anyJobsEver, anyStepsOf } from '../store/jobs';
+import { anyStepsDone, countRounds } from '../store/jobs';
 import { jobRemedy } from './job';
 import { causeOf, trialsOf, type TrialIn } from './learnt';
 import type { Deps } from './plan';
@@ -22,33 +22,20 @@ export function reviewViewOf(deps: Deps, id: string): ReviewView {
   const { db, tables } = deps;
   const year = Number(id);
   if (!/^\d{4}$/.test(id)) throw inputError('year', 'one-of', { known: '2024, 2025 …' });
-  const isIn = (on: string) => on.startsWith(`${id}-`);
-  const all = anyCases(db);
-  const cases = all.filter(({ opened_on, outcome }) => isIn(opened_on) && outcome !== 'mistaken');
-  const trials = trialsOf(db, tables).filter(({ on }) => isIn(on));
-  const jobs = anyJobsEver(db);
-  const done = jobs.flatMap((job) => {
-    const remedy = jobRemedy(tables, job);
-    return anyStepsOf(db, job.id)
-      .filter(({ outcome, on_date }) => outcome === 'done' && isIn(on_date))
-      .map(({ step, on_date }) => ({
-        on: on_date,
-        minutes: remedy?.steps.find((spec) => spec.id === step)?.minutes ?? 0,
-      }));
-  });
-  const rounds = jobs.reduce(
-    (sum, job) =>
-      sum +
-      new Set(anyApplications(db, job.id).flatMap(({ on_date, event_id }) => (isIn(on_date) ? event_id : []))).size,
-    0,
-  );
+  const [from, to] = [`${id}-01-01`, `${id}-12-31`];
+  const cases = anyCasesOfYear(db, id).filter(({ outcome }) => outcome !== 'mistaken');
+  const trials = trialsOf(db, tables, { year: id });
+  const done = anyStepsDone(db, from, to).map(({ step, on_date, ...job }) => ({
+    on: on_date,
+    minutes: jobRemedy(tables, job)?.steps.find((spec) => spec.id === step)?.minutes ?? 0,
+  }));
   const visits = [...new Set(done.map(({ on }) => on))];
   const inMonth = (on: string, at: number) => Number(on.slice(5, 7)) === at + 1;
-  const byItself = new Set(trials.filter(({ end }) => end === 'by-itself').map(({ row }) => row.id));
+  const byItself = new Set(trials.filter(({ end }) => end === 'by-itself').map(({ caseId }) => caseId));
   const solved = cases.filter(({ outcome }) => outcome === 'solved');
   return {
     year,
-    years: [...new Set(all.map(({ opened_on }) => Number(opened_on.slice(0, 4))))].sort((a, b) => b - a),
+    years: yearsOfCases(db),
     gardenName: oneGarden(db).name,
     says: yearWords({
       year,
@@ -57,7 +44,7 @@ export function reviewViewOf(deps: Deps, id: string): ReviewView {
       byItself: solved.filter((row) => byItself.has(row.id)).length,
       visits: visits.length,
       minutes: done.reduce((sum, { minutes }) => sum + minutes, 0),
-      rounds,
+      rounds: countRounds(db, from, to),
     }),
     months: Array.from({ length: 12 }, (_, at) => ({
       cases: cases.filter(({ opened_on }) => inMonth(opened_on, at)).length,

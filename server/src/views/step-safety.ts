@@ -2,6 +2,7 @@ import {
   aroundOn,
   cautionKey,
   daysToHarvest,
+  furthestBack,
   judge,
   remedyAct,
   seasonOn,
@@ -12,7 +13,7 @@ import {
 } from '@trowel/core/judge';
 import { isReminder, ownRow } from '@trowel/core/jobs';
 import { checkRecipe } from '@trowel/core/mix';
-import { daysBetween, type MeasureSystem } from '@trowel/core/quantities';
+import { addDays, daysBetween, type MeasureSystem } from '@trowel/core/quantities';
 import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
@@ -77,7 +78,7 @@ function actIn(
   const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
   const sprouted = sproutedAt(db, { planting_id });
   const garden = maybeGarden(db);
-  const rounds = roundsIn(db, tables, bed_id, planting_id, row.id);
+  const rounds = roundsIn(db, tables, bed_id, planting_id, row.chosen_on, row.id);
   const { progress, events } = roundOf(db, row, jobRemedy(tables, row) ?? remedy);
   const stepOf = (kind: string) => remedy.steps.find((step) => step.kind === kind)?.id;
   const tested = progress.done.find(({ step }) => step === stepOf('test-leaf'))?.on;
@@ -100,13 +101,26 @@ function actIn(
   };
 }
 
-/** Every application in this bed. @param self the job that asks, whose own rounds they may be */
-export const roundsIn = (db: Db, tables: Tables, bedId: string, plantingId: string | null, self?: string): Round[] =>
-  anyApplicationsInBed(db, bedId).flatMap(({ job_id, planting_id, remedy: id, recipe, on_date }) => {
-    const remedy = recipe === null ? maybeRemedy(tables, id) : ownRow(tables, recipe);
-    // Where no plant is named, what goes on the bed goes on what grows there.
-    return remedy ? [{ remedy, on: on_date, isOwn: job_id === self, isOnPlant: planting_id === plantingId }] : [];
-  });
+/**
+ * Applications in this bed, as far back as any rule of the judge looks.
+ * @param from the first day that is asked about
+ * @param self the job that asks, whose own rounds they may be
+ */
+export const roundsIn = (
+  db: Db,
+  tables: Tables,
+  bedId: string,
+  plantingId: string | null,
+  from: string,
+  self?: string,
+): Round[] =>
+  anyApplicationsInBed(db, bedId, addDays(from, -furthestBack(tables))).flatMap(
+    ({ job_id, planting_id, remedy: id, recipe, on_date }) => {
+      const remedy = recipe === null ? maybeRemedy(tables, id) : ownRow(tables, recipe);
+      // Where no plant is named, what goes on the bed goes on what grows there.
+      return remedy ? [{ remedy, on: on_date, isOwn: job_id === self, isOnPlant: planting_id === plantingId }] : [];
+    },
+  );
 
 /** What must still be acknowledged. @returns the stops that forbid it, or the cautions not yet read. */
 export function unread(cautions: readonly CautionFound[], acknowledged: readonly string[]): CautionFound[] {

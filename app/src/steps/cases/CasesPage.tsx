@@ -1,10 +1,12 @@
 import type { CaseSummary } from '@trowel/core/contract';
+import { useState } from 'react';
 import { View } from 'react-native';
-import { useCases } from '@/api/queries';
+import { TextInput } from 'react-native-paper';
+import { useCases, usePastCases } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Page, Row, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
-import { Empty, Loaded } from '@/ui/states';
+import { Empty, Loaded, LoadedPages } from '@/ui/states';
 import { Body, Heading } from '@/ui/text';
 import { CaseCard } from './CaseCard';
 
@@ -20,25 +22,55 @@ export function CasesPage() {
         </LinkButton>
       </Row>
       <Loaded query={query}>
-        {(rows) => {
-          const open = rows.filter(({ status }) => status === 'open');
-          const closed = rows.filter(({ status }) => status === 'closed');
-          return (
-            <>
-              {open.length === 0 ? (
-                <Empty title="No open case">
-                  <Body>A case is one problem in one place, from the first sign to the verdict.</Body>
-                </Empty>
-              ) : (
-                <Cards rows={open} />
-              )}
-              {closed.length > 0 && <Heading>Closed</Heading>}
-              <Cards rows={closed} />
-            </>
-          );
-        }}
+        {({ open, closed }) => (
+          <>
+            {open.length === 0 ? (
+              <Empty title="No open case">
+                <Body>A case is one problem in one place, from the first sign to the verdict.</Body>
+              </Empty>
+            ) : (
+              <Cards rows={open} />
+            )}
+            {closed > 0 && <Closed many={closed} />}
+          </>
+        )}
       </Loaded>
     </Page>
+  );
+}
+
+/** Fewer are seen at a glance. */
+const soughtFrom = 13;
+
+/** What has been, the last closed first; sought by name, place, plant or cause once there are many. */
+function Closed({ many }: { many: number }) {
+  const [words, setWords] = useState('');
+  const query = usePastCases(words.trim());
+  return (
+    <>
+      <Heading>Closed</Heading>
+      {many >= soughtFrom && (
+        <TextInput
+          mode="outlined"
+          label={`Search ${many} closed cases`}
+          aria-label={`Search ${many} closed cases`}
+          value={words}
+          onChangeText={setWords}
+          maxLength={80}
+          style={{ maxWidth: 560 }}
+        />
+      )}
+      <LoadedPages query={query}>
+        {(pages) => {
+          const rows = pages.flatMap(({ cases }) => cases);
+          return rows.length === 0 ? (
+            <Body soft>{`No closed case has “${words.trim()}” in it.`}</Body>
+          ) : (
+            <Cards rows={rows} />
+          );
+        }}
+      </LoadedPages>
+    </>
   );
 }
 

@@ -10,9 +10,9 @@ describe('the list of cases', () => {
   test('open ones stand first, each with its reading; closed ones say how they ended', async () => {
     const garden = openGarden({ demo: true });
     draw(<CasesPage />);
-    await reads('Closed');
+    await reads(/Solved, \d+ \w+ \d{4}/);
     const text = page();
-    for (const { name, status } of garden.read('cases'))
+    for (const { name, status } of garden.cases())
       expect([name, text.indexOf(name) > text.indexOf('Closed')]).toEqual([name, status === 'closed']);
     expect(text).toMatch(/: (possible|could well be|likely|very likely|all but certain)/);
     expect(text).toMatch(/Solved, \d+ \w+ \d{4}/);
@@ -49,7 +49,7 @@ describe('a new case', () => {
     press(planting.label);
     const to = await goes();
     expect(garden.done).toEqual(['openCase']);
-    const opened = garden.read('cases').find(({ id }) => to === `/cases/${id}`);
+    const opened = garden.cases().find(({ id }) => to === `/cases/${id}`);
     expect(opened).toMatchObject({ bedId: bed.id, plantLabel: planting.label, status: 'open', signCount: 0 });
   });
 
@@ -60,7 +60,7 @@ describe('a new case', () => {
     await reads(bed?.name ?? '');
     press(`The ground of ${bed?.name}`);
     const to = await goes();
-    const opened = garden.read('cases').find(({ id }) => to === `/cases/${id}`);
+    const opened = garden.cases().find(({ id }) => to === `/cases/${id}`);
     expect(opened).toMatchObject({ bedId: bed?.id, plant: null });
   });
 
@@ -85,7 +85,7 @@ describe('a new case', () => {
     expect(garden.done).toEqual([]);
     garden.mendLine();
     await flush();
-    expect(garden.read('cases').map(({ id }) => `/cases/${id}`)).toContain(to);
+    expect(garden.cases().map(({ id }) => `/cases/${id}`)).toContain(to);
   });
 
   test('a plate that was recognised comes along, and stands in the case as seen', async () => {

@@ -8,7 +8,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { useMeasures } from '@/api/measures';
-import { useBench, useCases, useGarden } from '@/api/queries';
+import { useBench, useCases, useGarden, usePastCases } from '@/api/queries';
 import { Plate } from '@/drawing/Plate';
 import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
@@ -19,10 +19,15 @@ import { Body, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { kindNames, needExamples, pages } from '@/wording/find';
 
-/** What there is to find in this garden. */
-function useFindables(): readonly Findable[] {
+/** Letters from which closed cases are looked through as well. */
+const longEnough = 3;
+
+/** What there is to find in this garden by some words. */
+function useFindables(asked: string): readonly Findable[] {
   const beds = useGarden().data?.beds;
-  const cases = useCases().data;
+  const open = useCases().data?.open;
+  const words = asked.trim().slice(0, 80);
+  const past = usePastCases(words, words.length >= longEnough).data?.pages[0]?.cases;
   const bench = useBench().data;
   return useMemo(
     () => [
@@ -31,7 +36,7 @@ function useFindables(): readonly Findable[] {
         const area = size?.area;
         return { kind: 'bed', id, name, words: note, ...(area === undefined ? {} : { area }) };
       }),
-      ...(cases ?? []).map(({ id, name, leading }): Findable => ({
+      ...[...(open ?? []), ...(past ?? [])].map(({ id, name, leading }): Findable => ({
         kind: 'case',
         id,
         name,
@@ -40,7 +45,7 @@ function useFindables(): readonly Findable[] {
       ...(bench?.batches ?? []).map(({ id, name }): Findable => ({ kind: 'brew', id, name })),
       ...(bench?.vessels ?? []).map(({ id, name }): Findable => ({ kind: 'vessel', id, name })),
     ],
-    [beds, cases, bench],
+    [beds, open, past, bench],
   );
 }
 
@@ -117,9 +122,9 @@ export function FindBox({ opened, onTop = false }: { opened?: () => void; onTop?
   const router = useRouter();
   const measures = useMeasures();
   const knowledge = useKnowledge();
-  const here = useFindables();
   // Typing goes before finding.
   const asked = useDeferredValue(line);
+  const here = useFindables(asked);
   const found = useMemo(() => find(knowledge, here, asked, measures), [knowledge, here, asked, measures]);
   const isMixed = (id: string) => knowledge.remedies.some((row) => row.id === id && row.recipe !== undefined);
   const examples = needExamples.map((words) => proseIn(words, measures));

@@ -23,7 +23,7 @@ describe('a need in one line', () => {
 
   test('finds what is in the garden by its name, and says when nothing is called so', async () => {
     const garden = openGarden({ demo: true });
-    const [one] = garden.read('cases');
+    const [one] = garden.cases();
     draw(<FindBox />);
     await reads('As you would say it');
     type(need, one?.name ?? '');

@@ -132,7 +132,7 @@ describe('the picture of the counts', () => {
 
 describe('looking again, in a case', () => {
   const open = (garden: TestGarden, pick: (view: CaseView) => boolean) => {
-    const found = garden.read('cases').find(({ id }) => pick(garden.read('oneCase', id)));
+    const found = garden.cases().find(({ id }) => pick(garden.read('oneCase', id)));
     if (!found) throw new Error('the demo garden has no such case');
     place.params = { id: found.id, part: 'look' };
     draw(<CasePage />);
@@ -142,7 +142,7 @@ describe('looking again, in a case', () => {
   test('the verdict says the change with its uncertainty, and what next', async () => {
     const garden = openGarden({ demo: true });
     const told = ({ jobs }: CaseView) => jobs.some(({ follow }) => follow?.change && follow.next.length > 0);
-    const closed = garden.read('cases').find(({ id }) => told(garden.read('oneCase', id)));
+    const closed = garden.cases().find(({ id }) => told(garden.read('oneCase', id)));
     garden.act('reopenCase', {}, closed?.id);
     for (const { id } of garden.read('oneCase', closed?.id ?? '').jobs) garden.act('resumeJob', {}, id);
     const view = open(garden, told);

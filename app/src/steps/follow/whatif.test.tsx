@@ -20,7 +20,7 @@ jest.mock('@/workers', () => ({ whatIfWorker: () => new MockThread() }));
 
 const gooseberries = () => {
   const garden = openGarden({ demo: true });
-  const found = garden.read('cases').find(({ name }) => /Gooseberries/.test(name));
+  const found = garden.cases().find(({ name }) => /Gooseberries/.test(name));
   const [job] = garden.read('oneCase', found?.id ?? '').jobs;
   if (!job) throw new Error('the demo garden has no such job');
   return { garden, job };

@@ -179,7 +179,7 @@ function Ground({ bed }: { bed: BedView }) {
       )}
       {bed.cases.length > 0 && (
         <Row wrap>
-          {bed.cases.slice(0, 8).map(({ id, name }) => (
+          {bed.cases.map(({ id, name }) => (
             <LinkButton key={id} href={`/cases/${id}`}>
               {name}
             </LinkButton>

@@ -33,7 +33,6 @@ import { settingWords, systemWords } from '@/wording/places';
 import { ArrangePlot } from './ArrangePlot';
 import { pictured } from './pictured';
 import { SettingChoice } from './SettingChoice';
-import { TakeAlong } from './TakeAlong';
 import { TimesPanel } from './TimesPanel';
 import { WalkingOrder } from './WalkingOrder';
 import { WherePanel } from './WherePanel';
@@ -66,7 +65,17 @@ export function GardenPage() {
               <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
                 <Measures key={place.measures} place={place} />
                 <TimesPanel place={place} />
-                <TakeAlong />
+                <Sheet>
+                  <Heading rank={3}>Keep and carry</Heading>
+                  <Small>
+                    Backups, the whole garden as a file, tables for a spreadsheet, other devices of the house.
+                  </Small>
+                  <Row>
+                    <LinkButton href="/garden/keep" kind="other">
+                      Open
+                    </LinkButton>
+                  </Row>
+                </Sheet>
               </View>
             </View>
           </>

@@ -137,13 +137,13 @@ export function LabTest({ bed }: { bed: BedView }) {
 }
 
 function PastedTests() {
-  const importSoilTests = useAct('importSoilTests');
+  const takeSheet = useAct('takeSheet');
   const tell = useNotice();
   const [csv, setCsv] = useState('');
   return (
     <>
       <Field
-        label="Or paste CSV: bed,date,ph,potassium …"
+        label="Or paste CSV: place,date,ph,potassium …"
         says="Soil tests as CSV"
         value={csv}
         change={setCsv}
@@ -151,14 +151,14 @@ function PastedTests() {
       />
       <Button
         kind="other"
-        disabled={importSoilTests.isPending || csv.trim() === ''}
+        disabled={takeSheet.isPending || csv.trim() === ''}
         onPress={() =>
-          importSoilTests.mutate(
-            { body: { csv } },
+          takeSheet.mutate(
+            { id: 'soil-tests', body: { csv } },
             {
-              onSuccess: ({ imported }) => (
+              onSuccess: ({ taken }) => (
                 setCsv(''),
-                tell({ says: `${counted(imported, 'soil test', 'soil tests')} came in.` })
+                tell({ says: `${counted(taken, 'soil test', 'soil tests')} came in.` })
               ),
             },
           )
@@ -166,7 +166,7 @@ function PastedTests() {
       >
         Import
       </Button>
-      {importSoilTests.error && <Trouble error={importSoilTests.error} />}
+      {takeSheet.error && <Trouble error={takeSheet.error} />}
     </>
   );
 }

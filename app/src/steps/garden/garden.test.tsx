@@ -74,7 +74,7 @@ describe('the garden', () => {
     await reads('Open Lean-to');
     expect(isPressed('Lean-to')).toBe(true);
     press('Tomatoes looks odd');
-    await holds(() => expect(garden.read('cases')).toMatchObject([{ bedName: 'Lean-to', plant: 'tomato' }]));
+    await holds(() => expect(garden.cases()).toMatchObject([{ bedName: 'Lean-to', plant: 'tomato' }]));
     expect(await goes()).toMatch(/^\/cases\//);
   });
 
@@ -238,7 +238,7 @@ describe('one bed', () => {
     await reads('Nothing read yet');
     press('Walk this bed: what grows by itself?');
     const to = await goes();
-    const opened = garden.read('cases').find((row) => to.startsWith(`/cases/${row.id}`));
+    const opened = garden.cases().find((row) => to.startsWith(`/cases/${row.id}`));
     expect(opened).toMatchObject({ bedId: id, plant: null });
   });
 

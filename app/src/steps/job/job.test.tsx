@@ -76,7 +76,7 @@ describe('a recipe of one’s own', () => {
     await holds(() => expect(place.went).toHaveLength(1));
     expect(garden.read('job', wentTo())).toMatchObject({ remedy: null, remedyName: name, amounts: { volumeMl: 1500 } });
     unmount();
-    const open = garden.read('cases').find(({ name: of }) => of.startsWith('Gooseberries'));
+    const open = garden.cases().find(({ name: of }) => of.startsWith('Gooseberries'));
     place.params = { id: open?.id ?? '', part: 'choose' };
     draw(<CasePage />);
     await reads('Your own recipes');

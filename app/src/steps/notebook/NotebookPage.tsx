@@ -18,7 +18,7 @@ export function NotebookPage() {
     <Page wide>
       <Heading rank={1}>Notebook</Heading>
       <Loaded query={query}>
-        {({ worked, places, years, log }) => (
+        {({ worked, places, years, facets }) => (
           <>
             <Row wrap>
               {years[0] !== undefined && (
@@ -40,7 +40,7 @@ export function NotebookPage() {
                 key={`${bedName}${cause}`}
               >{`${bedName}: ${lowerFirst(causeName)}, ${times === 1 ? 'once' : `${times} times`}, last in ${monthAndYear(lastOn)}`}</Body>
             ))}
-            <LogPart log={log} />
+            <LogPart facets={facets} />
           </>
         )}
       </Loaded>
@@ -68,6 +68,7 @@ function Worked({ worked }: Pick<NotebookView, 'worked'>) {
               <Trials cases={row.cases} share={row.share} />
               <Body>{row.says}</Body>
               {row.strengths !== null && <Small>{row.strengths}</Small>}
+              {row.earlier > 0 && <Small>{`The last ${row.cases.length}; ${row.earlier} before those.`}</Small>}
               {row.cases.map((past) => (
                 <Link key={past.id} href={`/cases/${past.id}?part=look`}>
                   <Small style={{ textDecorationLine: 'underline' }}>{past.says}</Small>

@@ -54,7 +54,7 @@ describe('the first minute in an empty garden', () => {
     press('Pots');
     press('Look at it');
     await reads('What is it on?');
-    const [found] = garden.read('cases');
+    const [found] = garden.cases();
     expect(found).toMatchObject({ bedName: 'Some pots', plant: 'tomato' });
     expect(place.went).toEqual([`/cases/${found?.id}`]);
   });
