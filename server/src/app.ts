@@ -19,6 +19,7 @@ import { bundles, sheetFiles } from './elsewhere';
 import { bounded, guarded, onlyFromHere, onlyJson } from './door';
 import { acts, asks, reads } from './handlers';
 import { problemHandler, unknownRoute } from './problems';
+import { keeping, type Keeper } from './keeper';
 import { photos } from './photos';
 import { maybeGarden } from './store/garden';
 import { inTransaction } from './store/rows';
@@ -30,6 +31,8 @@ export interface AppOptions extends Deps {
   readonly webRoot?: string;
   /** Told after every act that moves the plan. */
   readonly afterMove?: () => void;
+  /** Looks after the file; left out, there is none. */
+  readonly keeper?: Keeper;
   /** Opens the made-up garden anew, to look round in. */
   readonly tour?: () => Promise<Deps>;
 }
@@ -44,6 +47,7 @@ export function createApp(deps: AppOptions): Express {
   app.use(guarded, onlyFromHere);
   app.use(compression({ threshold: worthPacking }));
   if (deps.tour) app.use('/api/tour', tour(deps.tour));
+  if (deps.keeper) app.use('/api/keep', onlyJson, keeping(deps.db, deps.keeper));
   app.use('/api/photos', photos(deps));
   app.use('/api/bundle', onlyJson, bundles(deps));
   app.use('/api/sheets', onlyJson, sheetFiles(deps));

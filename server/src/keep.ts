@@ -46,7 +46,8 @@ function heldBy(file: string): string {
   }
 }
 
-const stampOf = (now: Date): string => now.toISOString().slice(0, 19).replaceAll(':', '-');
+/** A moment as part of a file's name. */
+export const stampOf = (now: Date): string => now.toISOString().slice(0, 19).replaceAll(':', '-');
 
 /** Moves a garden into a dated folder beside it, whole; nothing is deleted. @returns the folder, or undefined where there was none */
 export function setAside(file: string, now: Date): string | undefined {
@@ -136,8 +137,44 @@ function thinOut(file: string): void {
  */
 export function restore(file: string, backup: string, now: Date): string | undefined {
   mustBeWhole(backup);
+  // One that was moved aside may have its last writes in a file beside it; the copy has them in itself.
+  const half = `${file}.half`;
+  fs.rmSync(half, { force: true });
+  const db = new Database(backup, { readonly: true });
+  try {
+    db.prepare('VACUUM INTO ?').run(half);
+  } finally {
+    db.close();
+  }
   const aside = setAside(file, now);
-  fs.copyFileSync(backup, `${file}.half`);
-  fs.renameSync(`${file}.half`, file);
+  fs.renameSync(half, file);
   return aside;
+}
+
+/** Something that a garden can be put back to. */
+export interface Keeping {
+  /** By which it is asked for. */
+  readonly name: string;
+  /** A backup, or a garden that stood here and was moved aside. */
+  readonly kind: 'backup' | 'aside';
+  /** Instant at which it was last written. */
+  readonly at: string;
+  readonly bytes: number;
+}
+
+/** Everything that a garden can be put back to, the newest first. */
+export function keepings(file: string): Keeping[] {
+  const folder = path.dirname(file);
+  const described = (name: string, kind: Keeping['kind']): Keeping => {
+    const { mtime, size } = fs.statSync(path.join(folder, name));
+    return { name, kind, at: mtime.toISOString(), bytes: size };
+  };
+  const namesIn = (place: string) => (fs.existsSync(place) ? fs.readdirSync(place) : []);
+  const backups = namesIn(backupsOf(file))
+    .filter((name) => name.startsWith(`${nameOf(file)}-`) && name.endsWith('.sqlite'))
+    .map((name) => described(path.join('backups', name), 'backup'));
+  const aside = namesIn(folder)
+    .filter((name) => name.startsWith('set-aside-') && fs.existsSync(path.join(folder, name, path.basename(file))))
+    .map((name) => described(path.join(name, path.basename(file)), 'aside'));
+  return [...backups, ...aside].sort((a, b) => b.at.localeCompare(a.at) || a.name.localeCompare(b.name));
 }

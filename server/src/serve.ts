@@ -7,7 +7,7 @@ import { gardenTime, type Clock } from './clock';
 import { lastWrittenIn, migrations, openDatabase, versionOf, type Db } from './database';
 import { storyMoment } from './demo/day';
 import { seedDemo } from './demo/seed';
-import { backUp, backUpDaily, holdFolder, setAside } from './keep';
+import { backUp, backUpDaily, holdFolder, keepings, mustBeWhole, restore, setAside, stampOf } from './keep';
 import { planner, type Planner } from './planner';
 import { isSetUp, oneGarden, saveGarden } from './store/garden';
 import { dropLoosePhotos } from './store/photos';
@@ -59,31 +59,58 @@ export async function serve(options: ServeOptions): Promise<void> {
   );
   const door = await listen(options.port);
   await prepareTowns();
-  const db = await openData(options, clock);
-  const deps = { db, tables: knowledge, clock };
-  const planning = planner(deps, options.program, (broken) =>
-    process.stderr.write(`The plan could not be thought over; the first one stands: ${broken}\n`),
-  );
-  door.opens(
-    createApp({
-      ...deps,
-      webRoot: options.webRoot,
-      afterMove: () => planning.asked(),
-      tour: tourFrom(options.program),
-    }),
-  );
+  const opened = { db: await openData(options, clock) };
+  const tour = tourFrom(options.program);
+  let planning: Planner | undefined;
+  /** The garden as it lies in the file now; after a restore, another one. */
+  const open = () => {
+    const deps = { db: opened.db, tables: knowledge, clock };
+    planning = planner(deps, options.program, (broken) =>
+      process.stderr.write(`The plan could not be thought over; the first one stands: ${broken}\n`),
+    );
+    door.opens(
+      createApp({
+        ...deps,
+        webRoot: options.webRoot,
+        afterMove: () => planning?.asked(),
+        tour,
+        keeper: {
+          list: () => keepings(file),
+          backUp: () => backUp(file, stampOf(new Date())),
+          restore: (name) => {
+            const kept = path.join(options.dataDir, name);
+            mustBeWhole(kept);
+            planning?.stop();
+            opened.db.close();
+            try {
+              restore(file, kept, new Date());
+            } finally {
+              opened.db = openDatabase(file);
+              open();
+            }
+          },
+        },
+      }),
+    );
+    dropLoosePhotos(opened.db);
+    settleInPieces(deps);
+  };
+  open();
   if (options.demo) {
-    const { today } = gardenTime(clock(), oneGarden(db).time_zone);
+    const { today } = gardenTime(clock(), oneGarden(opened.db).time_zone);
     process.stdout.write(`The made-up garden stands on ${today}; --now DAY puts it on another day.\n`);
   }
   process.stdout.write(`Wise Trowel is open at http://127.0.0.1:${options.port}\n`);
-  dropLoosePhotos(db);
-  settleInPieces(deps);
-  stopGracefully(door.server, db, planning);
+  stopGracefully(door.server, () => {
+    planning?.stop();
+    return opened.db;
+  });
 }
 
 /** A few at a time, so that nobody waits for what was closed years ago. */
 function settleInPieces({ db, tables }: Pick<Deps, 'db' | 'tables'>): void {
+  // Another one may have been put in its place.
+  if (!db.open) return;
   const isDone = inTransaction(db, 'write', () => settleOld(db, tables, 4)) === 0;
   if (!isDone) setTimeout(() => settleInPieces({ db, tables }), 20).unref();
 }
@@ -146,10 +173,10 @@ function listen(port: number): Promise<{ server: Server; opens: (app: ReturnType
   });
 }
 
-/** On a signal: take no new requests, finish those under way, close the file. */
-function stopGracefully(server: Server, db: Db, planning: Planner): void {
+/** On a signal: take no new requests, finish those under way, close the file. @param done stops what works on it */
+function stopGracefully(server: Server, done: () => Db): void {
   const stop = () => {
-    planning.stop();
+    const db = done();
     server.close(() => {
       db.close();
       process.exit(0);

@@ -190,6 +190,36 @@ describe('nothing is destroyed by starting', () => {
     fs.rmSync(data, { recursive: true, force: true });
   });
 
+  test('a tap goes back to a backup while the garden is open, and to what stood there before', async () => {
+    const data = newFolder();
+    const { child, port, exit } = await start(data);
+    const keep = async (route = '', body?: object) =>
+      (body
+        ? await post(port, `/keep${route}`, body)
+        : await fetch(`http://127.0.0.1:${port}/api/keep`)
+      ).json() as Promise<{ keepings: { name: string; kind: string }[]; unreadable: unknown[] }>;
+    await post(port, '/beds', { name: 'Gate Bed', setting: 'bed' });
+    const { keepings } = await keep('/backup', {});
+    const [copy] = keepings;
+    expect(copy?.kind).toBe('backup');
+    await post(port, '/beds', { name: 'Long Bed', setting: 'bed' });
+    const after = await keep('/restore', { name: copy?.name });
+    expect(await bedsIn(port)).toEqual(['Gate Bed']);
+    const aside = after.keepings.find(({ kind }) => kind === 'aside');
+    await keep('/restore', { name: aside?.name });
+    expect(await bedsIn(port)).toEqual(['Gate Bed', 'Long Bed']);
+    // It goes on as before; nothing but what is listed is put back.
+    await post(port, '/beds', { name: 'Sun Bed', setting: 'bed' });
+    for (const name of ['../../etc/passwd', 'backups/../garden.sqlite', ''])
+      expect([404, 422]).toContain((await post(port, '/keep/restore', { name })).status);
+    fs.writeFileSync(path.join(data, 'backups', 'garden-broken.sqlite'), 'no garden');
+    expect((await post(port, '/keep/restore', { name: path.join('backups', 'garden-broken.sqlite') })).ok).toBe(false);
+    expect(await bedsIn(port)).toEqual(['Gate Bed', 'Long Bed', 'Sun Bed']);
+    child.kill('SIGTERM');
+    expect(await exit).toBe(0);
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+
   test('a backup is made each day and by hand, and any of them is put back; the garden that stood there is kept', async () => {
     const data = newFolder();
     const file = path.join(data, 'garden.sqlite');

@@ -46,4 +46,36 @@ describe('trouble with the file of the garden', () => {
     world.db.pragma('query_only = OFF');
     expect(await bedNames()).toEqual([]);
   });
+
+  test('a row that cannot be read is left out and named; every other page works', async () => {
+    const damaged = newWorld({
+      demo: true,
+      mayBeDamaged: true,
+      keeper: { list: () => [], backUp: () => '', restore: () => undefined },
+    });
+    try {
+      const get = async (path: string) => {
+        const { status, body } = await damaged.api.get(`/api${path}`);
+        expect([path, status]).toEqual([path, 200]);
+        return body;
+      };
+      const whole = await get('/cases');
+      const id = whole.open[0].id as string;
+      damaged.db.prepare(`UPDATE cases SET reading = '{"causes":[]}' WHERE id = ?`).run(id);
+      damaged.db
+        .prepare(`UPDATE planting SET planted_on = 'spring', removed_on = 'x', harvest_on = '1' WHERE plant = 'kale'`)
+        .run();
+      damaged.db.prepare(`UPDATE batch SET shell = '{"grams":"many"}'`).run();
+      expect((await get('/cases')).open).toHaveLength(whole.open.length - 1);
+      for (const path of ['/today', '/calendar', '/garden', '/notebook', '/log', '/bench', '/cases/past', '/practice'])
+        await get(path);
+      await damaged.api.get(`/api/cases/${id}`).expect(404);
+      const { unreadable } = await get('/keep');
+      expect(unreadable).toContainEqual({ table: 'cases', id, why: 'conditions' });
+      expect((unreadable as { table: string }[]).some(({ table }) => table === 'batch')).toBe(true);
+      await damaged.api.post('/api/beds').send({ name: 'One more', setting: 'bed' }).expect(200);
+    } finally {
+      damaged.close();
+    }
+  });
 });

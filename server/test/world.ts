@@ -6,7 +6,9 @@ import supertest from 'supertest';
 import { createApp } from '../src/app';
 import { openDatabase, type Db } from '../src/database';
 import { seedDemo } from '../src/demo/seed';
+import type { Keeper } from '../src/keeper';
 import { saveGarden } from '../src/store/garden';
+import { unreadableIn } from '../src/store/rows';
 import { testPlot } from './plot';
 
 /** A fresh garden in a file of its own, on a clock that only the test moves. */
@@ -18,7 +20,12 @@ export interface World {
   close(): void;
 }
 
-export function newWorld({ demo = false, now = '2026-06-10T09:00:00Z' }: { demo?: boolean; now?: string } = {}): World {
+export function newWorld({
+  demo = false,
+  now = '2026-06-10T09:00:00Z',
+  mayBeDamaged = false,
+  keeper,
+}: { demo?: boolean; now?: string; mayBeDamaged?: boolean; keeper?: Keeper } = {}): World {
   const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-test-'));
   const file = path.join(folder, 'garden.sqlite');
   const db = openDatabase(file);
@@ -29,11 +36,14 @@ export function newWorld({ demo = false, now = '2026-06-10T09:00:00Z' }: { demo?
   return {
     file,
     db,
-    api: supertest(createApp({ db, tables: knowledge, clock })),
+    api: supertest(createApp({ db, tables: knowledge, clock, ...(keeper ? { keeper } : {}) })),
     setNow: (next) => (moment = next),
     close: () => {
+      const unreadable = unreadableIn(db);
       db.close();
       fs.rmSync(folder, { recursive: true, force: true });
+      // A row that a page left out would hide that its schema is wrong.
+      if (!mayBeDamaged && unreadable.length > 0) throw new Error(`rows were not read: ${JSON.stringify(unreadable)}`);
     },
   };
 }

@@ -34,7 +34,8 @@ export class Unreachable extends Error {
 }
 export const isLost = (error: unknown): boolean => error instanceof Unreachable;
 
-async function request(path: string, init?: RequestInit): Promise<unknown> {
+/** @throws ApiProblem, Unreachable */
+export async function request(path: string, init?: RequestInit): Promise<unknown> {
   let response: Response;
   try {
     response = await fetch(`${apiBase()}${path}`, init);

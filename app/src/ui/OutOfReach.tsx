@@ -10,6 +10,7 @@ import { Row } from './layout';
 import { useNotice } from './notice';
 import { Body, Small } from './text';
 import { Toggle } from './Toggle';
+import { momentWords } from '@/wording/moments';
 
 /**
  * A strip above every page while the garden's server is out of reach: what waits to be sent, what was not taken and
@@ -87,13 +88,4 @@ function Waits({ one }: { one: Command }) {
       </Button>
     </Row>
   );
-}
-
-/** By this device's clock: the hour, and the day where it is another. */
-function momentWords(at: number): string {
-  const moment = new Date(at);
-  const time = moment.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-  return moment.toDateString() === new Date().toDateString()
-    ? time
-    : `${moment.toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}, ${time}`;
 }

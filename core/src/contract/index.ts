@@ -13,3 +13,4 @@ export * from './recipe';
 export * from './bench';
 export * from './api';
 export * from './waiting';
+export * from './keep';

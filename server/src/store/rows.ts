@@ -43,7 +43,7 @@ export function any<Schema extends z.ZodType>(
   const rows = readOnce(db, sql, params, () =>
     statement(db, sql)
       .all(...params)
-      .map((row) => schema.parse(row)),
+      .flatMap((row) => readable(db, schema, sql, row)),
   );
   // A list of one's own, which may be sorted.
   return [...rows];
@@ -57,8 +57,32 @@ export function maybeOne<Schema extends z.ZodType>(
 ): z.output<Schema> | undefined {
   return readOnce(db, sql, params, () => {
     const row = statement(db, sql).get(...params);
-    return row === undefined ? undefined : schema.parse(row);
+    return row === undefined ? undefined : readable(db, schema, sql, row)[0];
   });
+}
+
+/** A row that is there and cannot be read: pages go on without it, and it is named. */
+export interface Unreadable {
+  readonly table: string;
+  readonly id: string;
+  readonly why: string;
+}
+const setAsideIn = new WeakMap<Db, Map<string, Unreadable>>();
+/** Rows that could not be read since the garden was opened. */
+export const unreadableIn = (db: Db): Unreadable[] => [...(setAsideIn.get(db)?.values() ?? [])];
+
+/** The row, as a list of one; nothing where it cannot be read. */
+function readable<Schema extends z.ZodType>(db: Db, schema: Schema, sql: string, row: unknown): z.output<Schema>[] {
+  try {
+    return [schema.parse(row)];
+  } catch (error) {
+    const table = /\bFROM\s+(\w+)/i.exec(sql)?.[1] ?? '?';
+    const id = String(Object.values(row as object)[0]);
+    const why = error instanceof z.ZodError ? (error.issues[0]?.path.join('.') ?? '') : (error as Error).message;
+    const found = setAsideIn.get(db) ?? new Map<string, Unreadable>();
+    setAsideIn.set(db, found.set(`${table} ${id}`, { table, id, why }));
+    return [];
+  }
 }
 
 export function run(db: Db, sql: string, ...params: readonly unknown[]): void {

@@ -5,7 +5,7 @@ import { addDays } from '@trowel/core/quantities';
 import type { CauseId, Tables, TrialEnd } from '@trowel/core/tables';
 import { isLateLook } from '@trowel/core/wording';
 import type { Db } from '../database';
-import { anyHappened, countsAs, oneCase, type CaseRow } from '../store/cases';
+import { anyHappened, countsAs, maybeOneCase, oneCase, type CaseRow } from '../store/cases';
 import {
   anyApplications,
   anyJobs,
@@ -48,8 +48,8 @@ export function trialsOf(
     trialIn(row, row.settled, row.cause ?? undefined, { id: row.case_id, name: row.case_name }),
   );
   const open = anyNotSettled(db).flatMap((job): TrialIn[] => {
-    const row = oneCase(db, job.case_id ?? '');
-    return trialIn(job, settledBy(db, tables, row, job), causeOf(row), row);
+    const row = maybeOneCase(db, job.case_id ?? '');
+    return row ? trialIn(job, settledBy(db, tables, row, job), causeOf(row), row) : [];
   });
   return [...settled, ...open].filter(
     ({ cause, on }) =>
@@ -118,7 +118,11 @@ export function settleCase(db: Db, tables: Tables, caseId: string): void {
 /** Settles a few of the jobs that were closed before that was kept. @returns how many */
 export function settleOld(db: Db, tables: Tables, most: number): number {
   const old = anyUnsettled(db, most);
-  for (const job of old) settle(db, job.id, settledBy(db, tables, oneCase(db, job.case_id ?? ''), job));
+  for (const job of old) {
+    const row = maybeOneCase(db, job.case_id ?? '');
+    // Of a case that cannot be read nothing is said.
+    settle(db, job.id, row ? settledBy(db, tables, row, job) : { trial: null, verdict: null });
+  }
   return old.length;
 }
 

@@ -3,6 +3,7 @@ import { space } from '@/theme/theme';
 import { Page, Row, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Heading } from '@/ui/text';
+import { Backups } from './Backups';
 import { Tables } from './Tables';
 import { TakeAlong } from './TakeAlong';
 
@@ -18,6 +19,7 @@ export function KeepPage() {
       </Row>
       <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.m, alignItems: 'stretch' }}>
         <View style={column}>
+          <Backups />
           <TakeAlong />
         </View>
         <View style={column}>
