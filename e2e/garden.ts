@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import { test as base } from '@playwright/test';
@@ -14,19 +14,38 @@ export interface Garden {
 }
 
 /** Each journey stands on a demo garden of its own: what one leaves behind weighs in no other. */
-export const test = base.extend<{ garden: Garden; port: number; opens: 'demo' | 'start' }>({
+export const test = base.extend<{ garden: Garden; port: number; opens: 'demo' | 'start'; passphrase: string }>({
   port: [4399, { option: true }],
   /** The made-up garden, or one's own, empty. */
   opens: ['demo', { option: true }],
+  /** Behind which the garden is shared in the house; empty: it is not. */
+  passphrase: ['', { option: true }],
   baseURL: async ({ port }, hand) => hand(`http://127.0.0.1:${port}`),
   garden: [
-    async ({ port, opens }, hand) => {
+    async ({ port, opens, passphrase }, hand) => {
       const data = path.join(root, 'build', `e2e-${port}`);
+      if (passphrase !== '')
+        spawnSync(process.execPath, ['build/trowel.mjs', 'passphrase', '--data', data], {
+          cwd: root,
+          input: `${passphrase}\n`,
+        });
+      const shared = passphrase === '' ? [] : ['--lan'];
       // A fixed day in June, so that the garden is in leaf whenever this runs.
       const begin = (...more: string[]) => {
         const server = spawn(
           process.execPath,
-          ['build/trowel.mjs', opens, '--port', `${port}`, '--data', data, '--now', '2026-06-10T15:40:00Z', ...more],
+          [
+            'build/trowel.mjs',
+            opens,
+            '--port',
+            `${port}`,
+            '--data',
+            data,
+            '--now',
+            '2026-06-10T15:40:00Z',
+            ...shared,
+            ...more,
+          ],
           { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
         );
         return { server, ended: new Promise<void>((resolve) => server.once('exit', () => resolve())) };

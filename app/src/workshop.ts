@@ -10,6 +10,7 @@ export { Overlay } from '@/steps/find/Overlay';
 export { BedPage } from '@/steps/garden/BedPage';
 export { GardenPage } from '@/steps/garden/GardenPage';
 export { KeepPage } from '@/steps/keep/KeepPage';
+export { PairPage } from '@/steps/keep/PairPage';
 export { JobPage } from '@/steps/job/JobPage';
 export { NewJobPage } from '@/steps/job/NewJobPage';
 export { BenchPage } from '@/steps/mix/BenchPage';

@@ -16,9 +16,10 @@ import compression from 'compression';
 import express, { type Express, type Request, type Response } from 'express';
 import { keptAnswers } from './answers';
 import { bundles, sheetFiles } from './elsewhere';
-import { bounded, guarded, onlyFromHere, onlyJson } from './door';
+import { bounded, guarded, onlyFrom, onlyJson } from './door';
 import { acts, asks, reads } from './handlers';
 import { problemHandler, unknownRoute } from './problems';
+import { deviceOf, gate, household, namesInTheHouse, type Household } from './household/gate';
 import { keeping, type Keeper } from './keeper';
 import { photos } from './photos';
 import { maybeGarden } from './store/garden';
@@ -33,6 +34,8 @@ export interface AppOptions extends Deps {
   readonly afterMove?: () => void;
   /** Looks after the file; left out, there is none. */
   readonly keeper?: Keeper;
+  /** Who of the house may come in; left out, whoever reaches it. */
+  readonly household?: Household;
   /** Opens the made-up garden anew, to look round in. */
   readonly tour?: () => Promise<Deps>;
 }
@@ -44,8 +47,12 @@ const worthPacking = '32kb';
 export function createApp(deps: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(guarded, onlyFromHere);
+  app.use(guarded, onlyFrom(deps.household?.isShared ? namesInTheHouse : () => []));
   app.use(compression({ threshold: worthPacking }));
+  if (deps.household) {
+    app.use('/api/household', onlyJson, household(deps.household));
+    app.use('/api', gate(deps.household));
+  }
   if (deps.tour) app.use('/api/tour', tour(deps.tour));
   if (deps.keeper) app.use('/api/keep', onlyJson, keeping(deps.db, deps.keeper));
   app.use('/api/photos', photos(deps));
@@ -93,7 +100,7 @@ function api(deps: AppOptions): express.Router {
     const { method, path: route } = calls[name];
     const answer = answerTo(deps, name, kept);
     router[method === 'GET' ? 'get' : 'post'](route, (request: Request, response: Response) => {
-      const said = answer(request, String(request.params.id ?? ''));
+      const said = answer(request, String(request.params.id ?? ''), deviceOf(response));
       response.type('json').send(typeof said === 'string' ? said : JSON.stringify(said));
     });
   }
@@ -122,7 +129,7 @@ function answerTo(
   deps: AppOptions,
   name: CallName,
   kept: ReturnType<typeof keptAnswers>,
-): (request: Request, id: string) => unknown {
+): (request: Request, id: string, device: string | undefined) => unknown {
   if (name in asks) {
     const call = asks[name as AskName] as (tables: Tables, input: unknown) => unknown;
     return ({ body }) => call(deps.tables, parseInput(calls[name].input, body));
@@ -141,8 +148,8 @@ function answerTo(
   const call = acts[name as ActName] as unknown as (here: Deps, body: unknown, id: string, waitedMs: number) => unknown;
   const { afterMove } = deps;
   const { movesPlan } = calls[name as ActName];
-  return ({ body, headers }, id) => {
-    const result = call(inItsMeasures(deps), body, id, waitedOf(headers));
+  return ({ body, headers }, id, device) => {
+    const result = call({ ...inItsMeasures(deps), device }, body, id, waitedOf(headers));
     if (movesPlan) afterMove?.();
     return result;
   };

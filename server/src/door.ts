@@ -10,17 +10,22 @@ const ownNames = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 const nameIn = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
-/** Only asked by this machine's own names, and only from pages that this server gave out. */
-export const onlyFromHere: RequestHandler = (request, _response, next) => {
-  const host = request.headers.host ?? '';
-  if (!ownNames.has(nameIn(host))) throw new Problem('not-here', host);
-  const { origin } = request.headers;
-  if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== host))
-    throw new Problem('not-from-there', origin);
-  if (request.headers['sec-fetch-site'] === 'cross-site' && request.method !== 'GET')
-    throw new Problem('not-from-there', 'another site');
-  next();
-};
+/**
+ * Only asked by this machine's own names, and only from pages that this server gave out.
+ * @param others names by which the house may ask, as they stand now
+ */
+export const onlyFrom =
+  (others: () => readonly string[]): RequestHandler =>
+  (request, _response, next) => {
+    const host = request.headers.host ?? '';
+    if (!ownNames.has(nameIn(host)) && !others().includes(nameIn(host))) throw new Problem('not-here', host);
+    const { origin } = request.headers;
+    if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== host))
+      throw new Problem('not-from-there', origin);
+    if (request.headers['sec-fetch-site'] === 'cross-site' && request.method !== 'GET')
+      throw new Problem('not-from-there', 'another site');
+    next();
+  };
 
 /** What is sent is JSON or it is refused: read as something else, it would be answered and thrown away. */
 export const onlyJson: RequestHandler = (request, _response, next) => {

@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { keepTaking, readAnew } from './acts/takings';
 import { broughtUpToDate, bundleOf, isEmpty, readBundle, takeIn } from './bundle';
 import { gardenTime } from './clock';
+import { deviceOf } from './household/gate';
 import { mergeIn } from './merge';
 import { notFound } from './problems';
 import { addLog } from './store/log';
@@ -53,7 +54,7 @@ export function bundles(deps: Elsewhere): Router {
       readAnew(deps, cases, put);
       rememberPlan(deps);
       const line = { commandId: randomUUID(), at: now.toISOString(), on: today, command: 'take-garden', caseId: null };
-      addLog(db, { ...line, body: {}, result: { id } });
+      addLog(db, { ...line, body: {}, result: { id }, device: deviceOf(response) });
       return { id, brings: brought };
     });
     afterMove?.();

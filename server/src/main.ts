@@ -2,10 +2,12 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { Command, InvalidArgumentError } from 'commander';
+import { passphrase } from '@trowel/core/contract';
 import { answerBestPlan, answerFollow, answerMix, answerWeigh } from '@trowel/core/headless';
 import { knowledge } from '@trowel/knowledge/reader';
 import { countRows } from './handlers';
 import { answerJson } from './command-line';
+import { HouseholdBook } from './household/book';
 import { backUp, holdFolder, restore } from './keep';
 import { isPlanWorker, workOnPlans } from './planner';
 import { gardenFile, serve } from './serve';
@@ -39,6 +41,18 @@ async function asks(question: string): Promise<boolean> {
 /** Long enough to prove the best of a large garden's plan; what is found by then is given. */
 const secondsToPlan = 20;
 
+interface ServeFlags {
+  readonly port: number;
+  readonly data: string;
+  readonly reset: boolean;
+  readonly yes: boolean;
+  readonly now?: Date;
+  readonly web: string;
+  readonly lan: boolean;
+  readonly tlsCert?: string;
+  readonly tlsKey?: string;
+}
+
 const program = new Command('trowel')
   .description('Reads the garden, weighs what lies behind it, mixes, plans and follows up.')
   .showHelpAfterError('(./trowel --help shows all there is)');
@@ -55,8 +69,13 @@ for (const demo of [true, false])
     .option('--yes', 'do not ask', false)
     .option('--now <moment>', 'stand on another day', moment)
     .option('--web <folder>', 'the built app', path.join('app', 'dist'))
-    .action(async (options: { port: number; data: string; reset: boolean; yes: boolean; now?: Date; web: string }) => {
+    .option('--lan', 'also for the other devices of the house; a passphrase must be set', false)
+    .option('--tls-cert <file>', 'a certificate, so that nobody reads along')
+    .option('--tls-key <file>', 'its key')
+    .action(async (options: ServeFlags) => {
       try {
+        if ((options.tlsCert === undefined) !== (options.tlsKey === undefined))
+          throw new Error('--tls-cert and --tls-key belong together: give both or neither.');
         await serve({
           port: options.port,
           dataDir: path.resolve(options.data),
@@ -64,6 +83,10 @@ for (const demo of [true, false])
           program: new URL(import.meta.url),
           demo,
           reset: options.reset,
+          isShared: options.lan,
+          ...(options.tlsCert !== undefined && options.tlsKey !== undefined
+            ? { tls: { cert: path.resolve(options.tlsCert), key: path.resolve(options.tlsKey) } }
+            : {}),
           mayReset: (file) =>
             options.yes ? Promise.resolve(true) : asks(`${file} is moved aside and a new garden begun. Go on? (y/n) `),
           ...(options.now ? { now: options.now } : {}),
@@ -130,6 +153,27 @@ program
       return aside === undefined ? `Restored to ${file}.` : `Restored to ${file}; what was there now lies in ${aside}.`;
     })(options),
   );
+
+program
+  .command('passphrase')
+  .description('set the passphrase behind which a garden is shared in the house; read from the keyboard or a pipe')
+  .option('--data <folder>', 'where the data lives', '.trowel')
+  .action(async ({ data }: { data: string }) => {
+    const lines = createInterface({ input: process.stdin, output: process.stderr });
+    if (process.stdin.isTTY) process.stderr.write('Passphrase (at least 10 letters): ');
+    const { value = '' } = await lines[Symbol.asyncIterator]().next();
+    lines.close();
+    const read = passphrase.safeParse(value);
+    if (!read.success) {
+      process.stderr.write('The passphrase must have 10 to 200 letters.\n');
+      process.exitCode = 1;
+      return;
+    }
+    process.umask(0o077);
+    fs.mkdirSync(path.resolve(data), { recursive: true });
+    await new HouseholdBook(path.resolve(data)).setPassphrase(read.data);
+    process.stdout.write('The passphrase is set. Start with --lan to share the garden in the house.\n');
+  });
 
 program
   .command('knowledge')

@@ -19,6 +19,10 @@ export const problemStatus = {
   conflict: 409,
   'not-here': 421,
   'not-from-there': 403,
+  'not-paired': 401,
+  'wrong-passphrase': 403,
+  'only-here': 403,
+  'too-many-tries': 429,
   'not-json': 415,
   'bad-request': 400,
   'disk-full': 507,
@@ -39,6 +43,10 @@ export class Problem extends Error {
     this.name = 'Problem';
   }
 }
+
+/** One whose words stand with the others. */
+export const plainProblem = (code: ProblemCode & keyof typeof plainDetails): Problem =>
+  new Problem(code, plainDetails[code]);
 
 export const notFound = (what: string, id: string) => new Problem('not-found', missingWords(what, id));
 

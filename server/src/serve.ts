@@ -1,5 +1,6 @@
 import fs from 'node:fs';
-import { createServer, type Server } from 'node:http';
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import path from 'node:path';
 import { knowledge } from '@trowel/knowledge/reader';
 import { createApp } from './app';
@@ -7,6 +8,8 @@ import { gardenTime, type Clock } from './clock';
 import { lastWrittenIn, migrations, openDatabase, versionOf, type Db } from './database';
 import { storyMoment } from './demo/day';
 import { seedDemo } from './demo/seed';
+import { HouseholdBook } from './household/book';
+import { ownAddresses } from './household/gate';
 import { backUp, backUpDaily, holdFolder, keepings, mustBeWhole, restore, setAside, stampOf } from './keep';
 import { planner, type Planner } from './planner';
 import { isSetUp, oneGarden, saveGarden } from './store/garden';
@@ -27,6 +30,10 @@ export interface ServeOptions {
   readonly reset: boolean;
   /** Asked before a garden is set aside. */
   readonly mayReset: (file: string) => Promise<boolean>;
+  /** Also for the other devices of the house. */
+  readonly isShared?: boolean;
+  /** A certificate and its key, as files. */
+  readonly tls?: { readonly cert: string; readonly key: string };
   /** Stand on another day, to see the garden in another season. */
   readonly now?: Date;
 }
@@ -57,10 +64,22 @@ export async function serve(options: ServeOptions): Promise<void> {
     options.now ??
       (options.demo ? storyMoment(new Date(), options.reset ? undefined : lastWrittenIn(file)) : undefined),
   );
-  const door = await listen(options.port);
+  const book = new HouseholdBook(options.dataDir);
+  if (options.isShared && !book.hasPassphrase)
+    throw new Error(
+      'A garden is shared in the house only behind a passphrase. Set one with ./trowel passphrase, or in the app (Garden, Keep and carry), then start again with --lan.',
+    );
+  const door = await listen(options);
   await prepareTowns();
   const opened = { db: await openData(options, clock) };
   const tour = tourFrom(options.program);
+  const house = {
+    book,
+    clock: () => new Date(),
+    port: options.port,
+    isShared: options.isShared ?? false,
+    isSecure: options.tls !== undefined,
+  };
   let planning: Planner | undefined;
   /** The garden as it lies in the file now; after a restore, another one. */
   const open = () => {
@@ -74,6 +93,7 @@ export async function serve(options: ServeOptions): Promise<void> {
         webRoot: options.webRoot,
         afterMove: () => planning?.asked(),
         tour,
+        household: house,
         keeper: {
           list: () => keepings(file),
           backUp: () => backUp(file, stampOf(new Date())),
@@ -100,7 +120,16 @@ export async function serve(options: ServeOptions): Promise<void> {
     const { today } = gardenTime(clock(), oneGarden(opened.db).time_zone);
     process.stdout.write(`The made-up garden stands on ${today}; --now DAY puts it on another day.\n`);
   }
-  process.stdout.write(`Wise Trowel is open at http://127.0.0.1:${options.port}\n`);
+  const scheme = options.tls ? 'https' : 'http';
+  process.stdout.write(`Wise Trowel is open at ${scheme}://127.0.0.1:${options.port}\n`);
+  if (options.isShared) {
+    for (const address of ownAddresses())
+      process.stdout.write(`In the house: ${scheme}://${address}:${options.port}\n`);
+    if (!options.tls)
+      process.stdout.write(
+        'Without a certificate what is sent can be read by anyone in the same network, the passphrase too; pairing by a code shows less. --tls-cert and --tls-key close that.\n',
+      );
+  }
   stopGracefully(door.server, () => {
     planning?.stop();
     return opened.db;
@@ -161,15 +190,23 @@ function clockFrom(now: Date | undefined): Clock {
 }
 
 /** Takes the port at once; who comes before the garden is open is asked to come again. */
-function listen(port: number): Promise<{ server: Server; opens: (app: ReturnType<typeof createApp>) => void }> {
+function listen({ port, isShared, tls }: Pick<ServeOptions, 'port' | 'isShared' | 'tls'>): Promise<{
+  server: Server;
+  opens: (app: ReturnType<typeof createApp>) => void;
+}> {
   let app: ReturnType<typeof createApp> | undefined;
+  const answer = (request: IncomingMessage, response: ServerResponse) => {
+    if (app) app(request, response);
+    else response.writeHead(503, { 'Retry-After': '1' }).end();
+  };
   return new Promise((resolve, reject) => {
-    const server = createServer((request, response) => {
-      if (app) app(request, response);
-      else response.writeHead(503, { 'Retry-After': '1' }).end();
-    });
+    const server = tls
+      ? createSecureServer({ cert: fs.readFileSync(tls.cert), key: fs.readFileSync(tls.key) }, answer)
+      : createServer(answer);
     server.once('error', reject);
-    server.listen(port, '127.0.0.1', () => resolve({ server, opens: (opened) => void (app = opened) }));
+    server.listen(port, isShared ? '0.0.0.0' : '127.0.0.1', () =>
+      resolve({ server, opens: (opened) => void (app = opened) }),
+    );
   });
 }
 

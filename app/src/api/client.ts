@@ -10,8 +10,10 @@ import {
   FieldProblem,
 } from '@trowel/core/contract';
 import { keptHeader } from './kept-header';
+import { paired } from './paired';
 import { reach } from './reach';
 import { apiBase } from './tour';
+import { newId } from './newid';
 
 /** A server that answered with a problem: what it said, and the fields it named. */
 export class ApiProblem extends Error {
@@ -34,6 +36,9 @@ export class Unreachable extends Error {
 }
 export const isLost = (error: unknown): boolean => error instanceof Unreachable;
 
+/** The status by which a garden says that it does not know this device. */
+const notPaired = 401;
+
 /** @throws ApiProblem, Unreachable */
 export async function request(path: string, init?: RequestInit): Promise<unknown> {
   let response: Response;
@@ -48,6 +53,7 @@ export async function request(path: string, init?: RequestInit): Promise<unknown
   else reach.lost(Date.parse(kept));
   const body = (await response.json().catch(() => undefined)) as
     { detail?: string; fields?: FieldProblem[] } | undefined;
+  if (response.status === notPaired) paired.refused();
   if (!response.ok)
     throw new ApiProblem(response.status, body?.detail ?? `The server answered ${response.status}.`, body?.fields);
   return body;
@@ -76,7 +82,7 @@ export async function send<Name extends ActName>(
   call: Name,
   body: Omit<InputOf<Name>, 'commandId'> | undefined,
   id?: string,
-  { commandId = crypto.randomUUID(), waited = 0, patience }: Sending = {},
+  { commandId = newId(), waited = 0, patience }: Sending = {},
 ): Promise<OutputOf<Name>> {
   const answered = reach.waiting();
   try {

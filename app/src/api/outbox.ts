@@ -12,6 +12,7 @@ import { z } from 'zod';
 import { isLost, send } from './client';
 import { reach } from './reach';
 import { isTour } from './tour';
+import { newId } from './newid';
 
 /** An act on its way: kept from the first press until it is answered, under one id, so that it is done once. */
 const command = z.object({
@@ -134,7 +135,7 @@ async function insist<Name extends ActName>(
   body: ActInput<Name>['body'],
   key: string,
 ): Promise<OutputOf<Name>> {
-  const id = storedIds()[key] ?? crypto.randomUUID();
+  const id = storedIds()[key] ?? newId();
   store(idsName, { ...storedIds(), [key]: id });
   // What it rests on comes first.
   await flush();
@@ -156,7 +157,7 @@ function wait<Name extends ActName>(
   says: string,
 ): Promise<OutputOf<Name>> {
   const next: Command = {
-    id: crypto.randomUUID(),
+    id: newId(),
     act: name,
     ...(on === undefined ? {} : { on }),
     body: { ...body },

@@ -1,11 +1,12 @@
 import type { CautionSaid } from '@trowel/core/contract';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { space } from '@/theme/theme';
 import { Row, Sheet } from './layout';
 import { Body } from './text';
 import { TickBox } from './TickBox';
+import { Tickable } from './Tickable';
 
 interface ReadFirstProps {
   readonly cautions: readonly CautionSaid[];
@@ -35,12 +36,11 @@ export function ReadFirst({ cautions, done, label = 'Read, and done' }: ReadFirs
           const id = key(caution);
           const isOn = read.includes(id);
           return (
-            <Pressable
+            <Tickable
               key={id}
-              role="checkbox"
-              aria-checked={isOn}
-              aria-label={`Read: ${caution.says}`}
-              onPress={() => setRead(isOn ? read.filter((other) => other !== id) : [...read, id])}
+              isTicked={isOn}
+              says={`Read: ${caution.says}`}
+              tick={() => setRead(isOn ? read.filter((other) => other !== id) : [...read, id])}
             >
               <Sheet tone="stop">
                 <Row gap={space.s} style={{ alignItems: 'flex-start' }}>
@@ -50,7 +50,7 @@ export function ReadFirst({ cautions, done, label = 'Read, and done' }: ReadFirs
                   </Body>
                 </Row>
               </Sheet>
-            </Pressable>
+            </Tickable>
           );
         })}
       {stops.length === 0 && (

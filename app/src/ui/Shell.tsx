@@ -1,14 +1,18 @@
 import { Link, usePathname, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, Text, View } from 'react-native';
+import { useIsOutside } from '@/api/paired';
 import type { OnTop } from '@/steps/find/Overlay';
 import { fonts, space, useRoles } from '@/theme/theme';
-import { useWorkshopAhead } from './FromWorkshop';
+import { useArrivals } from './arrival';
+import { fromWorkshop, useWorkshopAhead } from './FromWorkshop';
 import { Icon, type IconName } from './Icon';
 import { useIsWide } from './layout';
 import { useOnTop } from './OnTop';
 import { OutOfReach } from './OutOfReach';
 import { TourStrip } from './TourStrip';
+
+const PairPage = fromWorkshop('PairPage');
 
 interface PlaceLink {
   readonly href: Href;
@@ -27,8 +31,10 @@ const places: readonly PlaceLink[] = [
 
 export function Shell({ children }: { children: ReactNode }) {
   useWorkshopAhead();
+  useArrivals();
   const wide = useIsWide();
   const roles = useRoles();
+  const isOutside = useIsOutside();
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: roles.ground }}>
       <View
@@ -55,9 +61,15 @@ export function Shell({ children }: { children: ReactNode }) {
         )}
       </View>
       <View role="main" style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
-        <TourStrip />
-        <OutOfReach />
-        {children}
+        {isOutside ? (
+          <PairPage />
+        ) : (
+          <>
+            <TourStrip />
+            <OutOfReach />
+            {children}
+          </>
+        )}
       </View>
     </View>
   );

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Text, type TextStyle } from 'react-native';
 import { fonts, useRoles } from '@/theme/theme';
+import { useArrival } from './arrival';
 
 interface WordsProps {
   children: ReactNode;
@@ -11,8 +12,12 @@ interface WordsProps {
 export function Heading({ children, rank = 2, style }: WordsProps & { rank?: 1 | 2 | 3 }) {
   const { text } = useRoles();
   const size = rank === 1 ? 28 : rank === 2 ? 21 : 17;
+  const arrival = useArrival(rank === 1);
   return (
     <Text
+      ref={arrival}
+      // Can be gone to, and is no stop on the way.
+      {...(rank === 1 ? { tabIndex: -1 as const } : {})}
       role="heading"
       aria-level={rank}
       style={[

@@ -14,3 +14,4 @@ export * from './bench';
 export * from './api';
 export * from './waiting';
 export * from './keep';
+export * from './household';

@@ -140,6 +140,8 @@ export const logEntry = z.object({
   command: z.string(),
   says: z.string(),
   caseId: z.string().nullable(),
+  /** The device that did it; null: the machine itself. */
+  device: z.string().nullable(),
 });
 export type LogEntry = z.infer<typeof logEntry>;
 

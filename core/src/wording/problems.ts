@@ -52,6 +52,10 @@ export const problemTitles = {
   conflict: 'That cannot be done as things stand',
   'not-here': 'This garden is not to be found under that name',
   'not-from-there': 'Only the garden’s own pages may ask this',
+  'not-paired': 'This device is not paired with the garden',
+  'wrong-passphrase': 'That was not it',
+  'only-here': 'Only at the garden’s own computer',
+  'too-many-tries': 'Too many tries',
   'not-json': 'The body must be JSON: send Content-Type application/json',
   'bad-request': 'The request cannot be read',
   'disk-full': 'There is no room left on the disk',
@@ -64,6 +68,11 @@ export const problemTitles = {
 export const plainDetails = {
   'bad-json': 'The body could not be read as JSON; check commas and quotes.',
   'too-large': 'The body is larger than 1 MB.',
+  'not-paired': 'Pair it first: open this garden’s address in its browser, with the passphrase or a code.',
+  'wrong-passphrase':
+    'Neither the passphrase nor a code that holds now. A code holds for ten minutes, and for one device.',
+  'only-here': 'The passphrase is set at the computer on which the garden lies.',
+  'too-many-tries': 'Too many wrong tries. Wait a quarter of an hour, then try again.',
   'disk-full':
     'The disk of the garden’s computer is full, so nothing more can be kept. Nothing was half-written. Make room there, then do it again.',
   'read-only':

@@ -47,6 +47,7 @@ export function act<const Name extends ActName>(
         caseId,
         body: { ...input, ids: id === '' ? [] : [id] },
         result,
+        device: deps.device,
       });
       return result;
     });

@@ -23,3 +23,6 @@ DROP INDEX observation_by_case;
 CREATE INDEX observation_by_case ON observation (case_id, sign, observed_on, id);
 DROP INDEX step_event_by_job;
 CREATE INDEX step_event_by_job ON step_event (job_id, step, round, at, id);
+
+-- Which device of the house did it; NULL: the machine itself.
+ALTER TABLE log ADD COLUMN device TEXT;

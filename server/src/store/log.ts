@@ -12,18 +12,15 @@ const logRow = z.object({
   case_id: z.string().nullable(),
   body: jsonText(z.record(z.string(), z.unknown())),
   result: jsonText(z.unknown()),
+  device: z.string().nullable(),
 });
+const line = 'id, at, on_date, command, case_id, body, result, device';
 export type LogRow = z.infer<typeof logRow>;
 
 export const anyLogOfCase = (db: Db, caseId: string): LogRow[] =>
-  any(
-    db,
-    logRow,
-    'SELECT id, at, on_date, command, case_id, body, result FROM log WHERE case_id = ? ORDER BY id DESC LIMIT 200',
-    caseId,
-  );
+  any(db, logRow, `SELECT ${line} FROM log WHERE case_id = ? ORDER BY id DESC LIMIT 200`, caseId);
 export const maybeOneLine = (db: Db, id: number): LogRow | undefined =>
-  maybeOne(db, logRow, 'SELECT id, at, on_date, command, case_id, body, result FROM log WHERE id = ?', id);
+  maybeOne(db, logRow, `SELECT ${line} FROM log WHERE id = ?`, id);
 
 /** Of what lines of the log are sought: a place, a plant by its label, a cause, a remedy. */
 export interface LogSought {
@@ -66,7 +63,7 @@ export function anyLog(
   return any(
     db,
     logRow,
-    `SELECT id, at, on_date, command, case_id, body, result FROM log
+    `SELECT ${line} FROM log
      WHERE (on_date, id) < (@on, @id) ${isOf.join(' ')} ORDER BY on_date DESC, id DESC LIMIT @most`,
     {
       on: after?.on_date ?? '9999',
@@ -104,11 +101,13 @@ export function addLog(
     caseId: string | null;
     body: unknown;
     result: unknown;
+    /** Left out: the machine itself. */
+    device?: string | undefined;
   },
 ): void {
   run(
     db,
-    'INSERT INTO log (command_id, at, on_date, command, case_id, body, result) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    'INSERT INTO log (command_id, at, on_date, command, case_id, body, result, device) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
     row.commandId,
     row.at,
     row.on,
@@ -116,5 +115,6 @@ export function addLog(
     row.caseId,
     JSON.stringify(row.body ?? {}),
     JSON.stringify(row.result ?? {}),
+    row.device ?? null,
   );
 }

@@ -55,12 +55,13 @@ const toldOf = (body: LogRow['body']): Told =>
   );
 
 /** A log line in words. */
-export function logEntryOf(about: About, { id, on_date, command, case_id, body, result }: LogRow): LogEntry {
+export function logEntryOf(about: About, { id, on_date, command, case_id, body, result, device }: LogRow): LogEntry {
   return {
     id,
     on: on_date,
     command,
     caseId: case_id,
+    device,
     says: logWords(about.tables, command, detailsOf(about, toldOf(body), putDetails(about, result)), about.measures),
   };
 }

@@ -28,6 +28,8 @@ export interface Deps {
   readonly db: Db;
   readonly tables: Tables;
   readonly clock: Clock;
+  /** Which device of the house asks; left out: the machine itself. */
+  readonly device?: string | undefined;
 }
 
 /** From this chance on a disease that likes wet leaves moves sprays to the morning. */

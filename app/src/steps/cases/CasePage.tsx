@@ -5,7 +5,7 @@ import { depthWords, shortDay } from '@trowel/core/wording';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { seasonOfPlace, type SceneFact } from '@trowel/core/tables';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { useCase, useGarden } from '@/api/queries';
 import { useWaiting } from '@/api/waiting';
 import { Blade } from '@/drawing/Blade';
@@ -19,6 +19,7 @@ import { WeighPart } from '@/steps/weigh/WeighPart';
 import { space, useRoles } from '@/theme/theme';
 import { Page, Row, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
+import { Tabs } from '@/ui/Tabs';
 import { Body, Heading, Small } from '@/ui/text';
 import { caseParts, outcomeWords } from '@/wording/cases';
 
@@ -171,27 +172,7 @@ function CaseHead({
         </View>
       </Row>
       <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={{ flexGrow: 1 }}>
-        <View role="tablist" aria-label="Steps of the case" style={{ flexDirection: 'row', flex: 1 }}>
-          {caseParts.map(({ id, label }) => (
-            <Pressable
-              key={id}
-              role="tab"
-              aria-selected={id === part}
-              onPress={() => goTo(id)}
-              style={{
-                flex: 1,
-                minWidth: 66,
-                minHeight: space.target,
-                alignItems: 'center',
-                justifyContent: 'center',
-                borderBottomWidth: 4,
-                borderColor: id === part ? roles.act : 'transparent',
-              }}
-            >
-              <Body strong={id === part}>{label}</Body>
-            </Pressable>
-          ))}
-        </View>
+        <Tabs tabs={caseParts} chosen={part} choose={goTo} says="Steps of the case" />
       </ScrollView>
     </View>
   );

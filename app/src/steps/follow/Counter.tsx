@@ -14,6 +14,7 @@ import { Trouble } from '@/ui/states';
 import { TickBox } from '@/ui/TickBox';
 import { Toggle } from '@/ui/Toggle';
 import { Body, Heading, Small } from '@/ui/text';
+import { Tickable } from '@/ui/Tickable';
 
 interface CounterProps {
   readonly jobId: string;
@@ -129,15 +130,14 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
         </Body>
       )}
       {kind === 'after' && !isLeft && (
-        <Pressable
-          role="checkbox"
-          aria-checked={harm}
-          onPress={() => setHarm(!harm)}
+        <Tickable
+          isTicked={harm}
+          tick={() => setHarm(!harm)}
           style={{ flexDirection: 'row', alignItems: 'center', gap: space.m, minHeight: space.target }}
         >
           <TickBox state={harm ? 'done' : 'open'} />
           <Body>The plant looks burnt or wilted since</Body>
-        </Pressable>
+        </Tickable>
       )}
       {addCount.error && <Trouble error={addCount.error} again={save} />}
       <Button

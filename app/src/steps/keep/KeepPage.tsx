@@ -4,6 +4,7 @@ import { Page, Row, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Heading } from '@/ui/text';
 import { Backups } from './Backups';
+import { Household } from './Household';
 import { Tables } from './Tables';
 import { TakeAlong } from './TakeAlong';
 
@@ -20,9 +21,10 @@ export function KeepPage() {
       <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.m, alignItems: 'stretch' }}>
         <View style={column}>
           <Backups />
-          <TakeAlong />
+          <Household />
         </View>
         <View style={column}>
+          <TakeAlong />
           <Tables />
         </View>
       </View>

@@ -1,12 +1,13 @@
 import type { Todo } from '@trowel/core/contract';
 import { sentence } from '@trowel/core/wording';
 import { useEffect, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { fonts, space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
 import { Body, Small } from '@/ui/text';
 import { TickBox } from '@/ui/TickBox';
 import { Toggle } from '@/ui/Toggle';
+import { Tickable } from '@/ui/Tickable';
 
 /** The order of work as a card with big steps: one wet hand ticks them off, and the screen stays awake meanwhile. */
 export function StepByStep({ steps }: { steps: readonly Todo[] }) {
@@ -33,12 +34,11 @@ export function StepByStep({ steps }: { steps: readonly Todo[] }) {
       {steps.map(({ id, says }, index) => {
         const isDone = done.includes(id);
         return (
-          <Pressable
+          <Tickable
             key={id}
-            role="checkbox"
-            aria-checked={isDone}
-            aria-label={`Step ${index + 1}: ${says}`}
-            onPress={() => turn(id)}
+            isTicked={isDone}
+            says={`Step ${index + 1}: ${says}`}
+            tick={() => turn(id)}
             style={{
               flexDirection: 'row',
               alignItems: 'center',
@@ -55,7 +55,7 @@ export function StepByStep({ steps }: { steps: readonly Todo[] }) {
             <Body strong style={{ flex: 1, fontFamily: fonts.heading, fontSize: 22, lineHeight: 29 }}>
               {says}
             </Body>
-          </Pressable>
+          </Tickable>
         );
       })}
       <Row style={{ justifyContent: 'space-between' }}>

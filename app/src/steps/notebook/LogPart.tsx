@@ -61,9 +61,9 @@ export function LogPart({ facets }: Pick<NotebookView, 'facets'>) {
           return days.map(({ on, entries }) => (
             <View key={on} style={{ gap: 2 }}>
               <Small strong>{fullDate(on)}</Small>
-              {entries.map(({ id, says, caseId, about }) => (
+              {entries.map(({ id, says, caseId, about, device }) => (
                 <View key={id} style={{ paddingLeft: space.s }}>
-                  <Small>{says}</Small>
+                  <Small>{device === null ? says : `${says} · on ${device}`}</Small>
                   {about.caseName !== null && caseId !== null && (
                     <Link href={`/cases/${caseId}`}>
                       <Small style={{ textDecorationLine: 'underline' }}>

@@ -2,7 +2,7 @@ import type { StepView } from '@trowel/core/contract';
 import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording/everyday';
 import { Link, type Href } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { useReach, useWaiting } from '@/api/waiting';
 import { Tag } from '@/drawing/Tag';
@@ -14,6 +14,7 @@ import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { TickBox } from '@/ui/TickBox';
+import { Tickable } from '@/ui/Tickable';
 
 type Asks = NonNullable<StepView['asks']>;
 type Result = Asks['results'][number]['id'];
@@ -48,16 +49,15 @@ export function StepCard({
       }}
     >
       <View style={{ flexDirection: 'row' }}>
-        <Pressable
-          role="checkbox"
-          aria-checked={step.state === 'done'}
-          aria-label={`${step.does}, ${step.caseName}`}
+        <Tickable
+          isTicked={step.state === 'done'}
+          says={`${step.does}, ${step.caseName}`}
           disabled={busy || step.state === 'passed'}
-          onPress={press}
+          tick={press}
           style={{ width: 60, alignItems: 'center', justifyContent: 'center', minHeight: 64 }}
         >
           <TickBox state={isDone ? (step.state === 'done' ? 'done' : 'skipped') : isOver ? 'skipped' : 'open'} />
-        </Pressable>
+        </Tickable>
         <View style={{ flex: 1, paddingVertical: space.s + 2, paddingRight: space.m, gap: 2 }}>
           <Body strong>{step.does}</Body>
           {withCase && (
