@@ -29,16 +29,34 @@ const place = /\{([a-zA-Z][\w]*)(?::([^{}]*))?\}/g;
  * @throws Error naming what the code does not carry.
  */
 export function fill(template: string, data: Said['with'], system: MeasureSystem): string {
-  const said = template.replace(place, (_whole, name: string, format?: string) => {
+  const parts: string[] = [];
+  let at = 0;
+  for (const found of template.matchAll(place)) {
+    const [whole, name = '', format] = found;
     const value = data[name];
     if (value === undefined) throw new Error(`"${template}" wants {${name}}, which is not given`);
-    if (typeof value === 'string' && format === 'months') return monthsWords(value.split(' ').map(Number));
-    if (typeof value !== 'number' || format === undefined) return valueWords(value, system);
-    if (format === 'money') return moneyWords(value);
-    const [one = '', many = ''] = format.split('|');
-    return counted(value, one, many, plainNumber(value));
-  });
-  return proseIn(said, system);
+    parts.push(proseIn(template.slice(at, found.index), system), placed(value, format, system));
+    at = found.index + whole.length;
+  }
+  return [...parts, proseIn(template.slice(at), system)].join('');
+}
+
+function placed(value: SaidValue, format: string | undefined, system: MeasureSystem): string {
+  if (typeof value === 'string' && format === 'months') return monthsWords(value.split(' ').map(Number));
+  if (typeof value === 'string') return proseOf(value, system);
+  if (typeof value !== 'number' || format === undefined) return valueWords(value, system);
+  if (format === 'money') return moneyWords(value);
+  const [one = '', many = ''] = format.split('|');
+  return counted(value, one, many, plainNumber(value));
+}
+
+/** A text of the knowledge has its amounts said; one that somebody typed stands as it was typed, braces and all. */
+function proseOf(text: string, system: MeasureSystem): string {
+  try {
+    return proseIn(text, system);
+  } catch {
+    return text;
+  }
 }
 
 /** What one value reads as. */
