@@ -51,10 +51,16 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
   const about = { ...(plant === undefined ? {} : { plant }), ...given };
   const pieces = piecesOf(line);
   const spans = spansOf(pieces);
+  // What is said again means the same again.
+  const known = new Map<string, Omit<Stretched, 'span'>>();
   const all = spans.map((span): Stretched => {
     const text = textOf(pieces, span);
+    const before = known.get(text);
+    if (before) return { ...before, span };
     const stretch = stretchOf(tables, text, about);
-    return { text, stretch, span, meant: meantBy(meanings, stretch) };
+    const found = { text, stretch, meant: meantBy(meanings, stretch) };
+    known.set(text, found);
+    return { ...found, span };
   });
   const isTerse = stretchOf(tables, line, about).known >= terseFrom;
   const isReadPlainly = ({ stretch }: Stretched) => isTerse && isPlain(stretch) && stretch.vocabulary.length > 0;

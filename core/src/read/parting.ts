@@ -36,17 +36,22 @@ export interface Span {
   readonly to: number;
 }
 
-/** Pieces that may be one saying: more would be a sentence of several things. */
-const most = 6;
+/**
+ * Pieces that may be one saying: more would be a sentence of several things. In a letter of many sentences fewer are
+ * tried, so that reading it keeps nobody waiting.
+ */
+const most = { inALine: 6, inALetter: 2 } as const;
+const letterFrom = 48;
 /** Words of a saying. */
 const mostWords = 45;
 
 /** Every run of pieces that could be one saying. */
 export function spansOf(pieces: readonly Piece[]): Span[] {
+  const upTo = pieces.length >= letterFrom ? most.inALetter : most.inALine;
   return pieces.flatMap((_, from) => {
     const spans: Span[] = [];
     let words = 0;
-    for (let to = from + 1; to <= Math.min(pieces.length, from + most); to += 1) {
+    for (let to = from + 1; to <= Math.min(pieces.length, from + upTo); to += 1) {
       const last = pieces[to - 1]!;
       if (last.sentence !== pieces[from]!.sentence) break;
       words += last.tokens.length;
@@ -78,13 +83,18 @@ export const textOf = (pieces: readonly Piece[], { from, to }: Span): string =>
  */
 export function bestParting(size: number, spans: readonly Span[], worth: readonly number[]): number[] {
   const best: { value: number; last?: number }[] = [{ value: 0 }];
+  const endingAt = new Map<number, number[]>();
+  spans.forEach(({ to }, at) => {
+    const known = endingAt.get(to);
+    if (known) known.push(at);
+    else endingAt.set(to, [at]);
+  });
   for (let to = 1; to <= size; to += 1) {
     let found: { value: number; last?: number } = { value: best[to - 1]!.value };
-    spans.forEach((span, at) => {
-      if (span.to !== to) return;
-      const value = best[span.from]!.value + (worth[at] ?? 0);
+    for (const at of endingAt.get(to) ?? []) {
+      const value = best[spans[at]!.from]!.value + (worth[at] ?? 0);
       if (value > found.value) found = { value, last: at };
-    });
+    }
     best.push(found);
   }
   const chosen: number[] = [];

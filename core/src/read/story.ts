@@ -18,6 +18,9 @@ const stranger = 0.02;
 /** How far the story may speak for itself: 0 not at all, 1 as though one cause had to explain it all. */
 const pull = 0.7;
 
+/** A chance below this is no reading. */
+const leastChance = 0.002;
+
 interface Ground {
   /** By cause: prior, and by sign row how likely it is told of that cause. */
   readonly priors: readonly number[];
@@ -64,27 +67,33 @@ export function asOneStory(tables: Tables, told: readonly Told[], about: About =
   const lives = tables.causes.map(({ hosts, elsewhere = stranger }) =>
     !plant || !hosts || hosts.some((host) => names.includes(host)) ? 1 : elsewhere,
   );
-  const start = priors.map((prior, at) => prior * (lives[at] ?? 1));
-  // By stretch and cause: how well the cause accounts for the stretch.
-  const fits = told.map(({ chances, told: share, denied }) =>
-    tells.map((own) => {
+  // Signs that a stretch hardly means are left out of it.
+  const rows = told.map(({ chances }) => [...chances.keys()].filter((row) => chances[row]! > leastChance));
+  // By stretch and cause: how well the cause accounts for the stretch, as a logarithm.
+  const fits = told.map(({ chances, told: share, denied }, at) => {
+    const said = share * (1 - denied);
+    return Float64Array.from(tells, (own) => {
       let fit = 0;
-      for (let row = 0; row < own.length; row += 1)
-        if (chances[row]! > 0.002) fit += chances[row]! * ((1 - aside) * (own[row]! / usual[row]!) + aside);
-      return share * (1 - denied) * fit + (1 - share * (1 - denied));
-    }),
+      for (const row of rows[at]!) fit += chances[row]! * ((1 - aside) * (own[row]! / usual[row]!) + aside);
+      return pull * Math.log(said * fit + (1 - said));
+    });
+  });
+  // All stretches together, from which each one's own word is taken for itself: no story is too long for that.
+  const whole = Float64Array.from(
+    priors,
+    (prior, cause) => Math.log(prior * (lives[cause] ?? 1)) + fits.reduce((sum, fit) => sum + fit[cause]!, 0),
   );
   return told.map(({ chances }, at) => {
-    const weights = start.map((prior, cause) =>
-      fits.reduce((product, fit, other) => (other === at ? product : product * fit[cause]! ** pull), prior),
-    );
+    const others = whole.map((all, cause) => all - fits[at]![cause]!);
+    const most = others.reduce((a, c) => Math.max(a, c), -Infinity);
+    const weights = others.map((other) => Math.exp(other - most));
     const total = weights.reduce((sum, weight) => sum + weight, 0);
-    const refined = Float64Array.from(chances, (chance, row) => {
-      if (chance < 0.002) return 0;
+    const refined = new Float64Array(chances.length);
+    for (const row of rows[at]!) {
       let lift = 0;
-      tells.forEach((own, cause) => (lift += (weights[cause]! / total) * own[row]!));
-      return chance * ((1 - aside) * (lift / usual[row]!) ** pull + aside);
-    });
+      for (let cause = 0; cause < tells.length; cause += 1) lift += weights[cause]! * tells[cause]![row]!;
+      refined[row] = chances[row]! * ((1 - aside) * (lift / total / usual[row]!) ** pull + aside);
+    }
     const sum = refined.reduce((all, value) => all + value, 0);
     return sum > 0 ? refined.map((value) => value / sum) : chances;
   });
