@@ -29,7 +29,23 @@ const unpacked = [
   },
   { what: /\/react-navigation\/bottom-tabs$/, by: /[\\/]expo-router[\\/]build[\\/]views[\\/]/, for: 'tab-bar' },
   { what: /\/(FlatList|SectionList|VirtualizedList)$/, by: /[\\/]react-native-web[\\/]/, for: 'long-lists' },
+  {
+    what: /\/(Touchable|TouchableHighlight|CheckBox|Switch|Picker|ProgressBar|KeyboardAvoidingView|RefreshControl)$/,
+    by: /[\\/]react-native-web[\\/]dist[\\/](cjs[\\/])?index/,
+    for: 'other-views',
+  },
+  { what: /\/(StaticNavigation|createStaticNavigation)$/, by: /[\\/]expo-router[\\/]/, for: 'static-navigation' },
+  { what: /\/(LinkWithPreview|HrefPreview)$/, by: /[\\/]expo-router[\\/]build[\\/]link[\\/]/, for: 'link-previews' },
+  {
+    what: /\/(queriesObserver|hydration|streamedQuery)(\.js)?$/,
+    by: /[\\/]query-core[\\/]/,
+    for: 'query-parts',
+  },
   { what: /^d3-time(-format)?$/, by: /[\\/]d3-scale[\\/]/, for: 'time-scales' },
+  { what: /^\.\/compile(\.js)?$/, by: /[\\/]zod[\\/]v4[\\/]core[\\/]/, for: 'compiled-schemas' },
+  { what: /\/react-helmet-async\/lib$/, by: /[\\/]expo-router[\\/]/, for: 'page-head' },
+  { what: /(\/v2|\.)\/colors$/, by: /[\\/]react-native-paper[\\/]/, for: 'old-colours' },
+  { what: /\/TextInputFlat$/, by: /[\\/]react-native-paper[\\/]/, for: 'flat-field' },
 ];
 
 config.resolver.resolveRequest = (context, name, platform) => {
