@@ -17,6 +17,7 @@ const letThrough = [
 ].join('|');
 
 module.exports = {
+  setupFilesAfterEnv: ['<rootDir>/src/testing/setup.ts'],
   displayName: 'app',
   preset: 'jest-expo/web',
   moduleNameMapper: {

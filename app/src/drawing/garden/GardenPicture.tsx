@@ -22,7 +22,7 @@ export function GardenPicture({
   highest = 420,
   withRoute = false,
   says,
-  saysOf = placeSays,
+  dueSays = stepsToday,
 }: {
   places: readonly PicturedPlace[];
   chosen?: string | undefined;
@@ -34,7 +34,7 @@ export function GardenPicture({
   /** What a tap does. */
   says: string;
   /** What a screen reader hears of a place. */
-  saysOf?: (place: PicturedPlace) => string;
+  dueSays?: (due: number) => string;
 }) {
   const [width, setWidth] = useState(358);
   const plot = useMemo(() => plotOf(places), [places]);
@@ -62,7 +62,6 @@ export function GardenPicture({
           <Pressable
             key={place.id}
             role="button"
-            aria-label={saysOf(place)}
             aria-pressed={chosen === place.id}
             onPress={() => onTap(place.id)}
             style={box}
@@ -72,6 +71,7 @@ export function GardenPicture({
               isChosen={chosen === place.id}
               due={place.due}
               open={place.open}
+              dueSays={dueSays}
             >
               {place.name}
             </PlaceLabel>
@@ -82,14 +82,7 @@ export function GardenPicture({
   );
 }
 
-const placeSays = ({ name, open, due }: PicturedPlace): string =>
-  [
-    name,
-    open > 0 ? counted(open, 'open case', 'open cases') : '',
-    due > 0 ? counted(due, 'step today', 'steps today') : '',
-  ]
-    .filter((part) => part !== '')
-    .join(', ');
+const stepsToday = (due: number): string => counted(due, 'step today', 'steps today');
 
 /** What takes the tap: the place itself, never smaller than a thumb. */
 export function boxOf(place: LaidPlace, scale: Scale) {
@@ -134,12 +127,15 @@ export function PlaceLabel({
   isChosen,
   due = 0,
   open = 0,
+  dueSays = stepsToday,
 }: {
   children: string;
   at: { readonly left: number; readonly top: number };
   isChosen: boolean;
   due?: number;
   open?: number;
+  /** What the number on the dark spot counts. */
+  dueSays?: (due: number) => string;
 }) {
   return (
     <View
@@ -163,16 +159,25 @@ export function PlaceLabel({
       >
         {children}
       </Text>
-      {open > 0 && <Spot isFilled={false}>{open}</Spot>}
-      {due > 0 && <Spot isFilled>{due}</Spot>}
+      {open > 0 && (
+        <Spot isFilled={false} says={counted(open, 'open case', 'open cases')}>
+          {open}
+        </Spot>
+      )}
+      {due > 0 && (
+        <Spot isFilled says={dueSays(due)}>
+          {due}
+        </Spot>
+      )}
     </View>
   );
 }
 
 /** A number in a ring, or on a dark spot. */
-export function Spot({ children, isFilled }: { children: ReactNode; isFilled: boolean }) {
+export function Spot({ children, isFilled, says }: { children: ReactNode; isFilled: boolean; says?: string }) {
   return (
     <View
+      {...(says === undefined ? {} : { role: 'img' as const, 'aria-label': says })}
       style={{
         minWidth: 18,
         height: 18,

@@ -35,18 +35,20 @@ export function StepChip({
     backgroundColor: isChosen ? roles.coolGround : roles.ground,
     ...(isPulled ? { transform: [{ translateX: pull.dx }, { translateY: pull.dy }], zIndex: 5, opacity: 0.85 } : {}),
   };
+  const about = [
+    step.hour === null ? '' : hourWords(step.hour),
+    step.caseName === step.does ? step.bedName : step.caseName,
+  ]
+    .filter((part) => part !== '')
+    .join(' · ');
   const says = (
     <Row gap={6} style={{ alignItems: 'flex-start' }}>
       <Tag pattern={step.pattern} width={26} />
       <View style={{ flex: 1, minWidth: 0 }}>
         <Small strong style={{ color: roles.text }}>
-          {step.does}
+          {`${step.does} `}
         </Small>
-        <Small>
-          {[step.hour === null ? '' : hourWords(step.hour), step.caseName === step.does ? step.bedName : step.caseName]
-            .filter((part) => part !== '')
-            .join(' · ')}
-        </Small>
+        <Small>{about}</Small>
       </View>
     </Row>
   );
@@ -62,7 +64,7 @@ export function StepChip({
       <Pressable
         role="button"
         aria-pressed={isChosen}
-        aria-label={`${step.does}, ${step.caseName}`}
+        aria-label={`${step.does} ${about}`}
         onPress={onTap}
         style={look}
       >
@@ -71,7 +73,7 @@ export function StepChip({
     );
   return (
     <Dragged
-      label={`${step.does}, ${step.caseName}`}
+      label={`${step.does} ${about}`}
       style={look}
       onStart={() => setPull({ dx: 0, dy: 0 })}
       onPull={setPull}

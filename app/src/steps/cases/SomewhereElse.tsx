@@ -1,5 +1,6 @@
 import type { Setting } from '@trowel/core/tables';
 import { useState } from 'react';
+import { useDraft } from '@/api/drafts';
 import { useAct } from '@/api/queries';
 import { SettingChoice } from '@/steps/garden/SettingChoice';
 import { Button } from '@/ui/Button';
@@ -21,7 +22,7 @@ const firstNames: Readonly<Record<Setting, string>> = {
 /** A case at once, for a plant or a place that is not in the book yet: both are put there with it. */
 export function SomewhereElse({ title, opened }: { title: string; opened: (id: string) => void }) {
   const openCase = useAct('openCase');
-  const [plant, setPlant] = useState('');
+  const [plant, setPlant] = useDraft('plant-somewhere-else');
   const [setting, setSetting] = useState<Setting>('bed');
   const named = plant.trim();
   const open = () =>

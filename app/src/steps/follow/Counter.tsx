@@ -102,7 +102,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
             {now}
           </Text>
           <BigButton icon="plus" label="One more" onPress={() => setNow(now + 1)} />
-          <BigButton icon="plus" label="Five more" words="5" onPress={() => setNow(now + 5)} />
+          <BigButton icon="plus" label="5 more" words="5" onPress={() => setNow(now + 5)} />
         </Row>
       ) : null}
       <Row wrap style={{ justifyContent: 'center' }}>

@@ -20,7 +20,7 @@ describe('counting', () => {
     counter('before');
     expect(isDisabled('Three at least, ten are better')).toBe(true);
     press('One more');
-    press('Five more');
+    press('5 more');
     press('One fewer');
     press('Next (1)');
     press('Next (2)');
@@ -51,7 +51,7 @@ describe('counting', () => {
 
   test('a half-made count is there again after the page was left', () => {
     const { unmount } = counter('before');
-    press('Five more');
+    press('5 more');
     press('Next (1)');
     unmount();
     counter('before');
@@ -69,7 +69,7 @@ describe('counting', () => {
     // Its own row: nothing of the treated is in it.
     expect(page()).toContain('0 so far');
     for (const at of [1, 2, 3]) {
-      press('Five more');
+      press('5 more');
       press(`Next (${at})`);
     }
     press('Save 3 counts');

@@ -3,7 +3,6 @@ import { bedFields, cornersText, type FieldSpec } from '@trowel/core/mix';
 import { outlineOf } from '@trowel/core/plot';
 import { inWords, squareMetres, type MeasureSystem } from '@trowel/core/quantities';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import Svg, { Circle, Polygon } from 'react-native-svg';
 import { View } from 'react-native';
 import { useMeasures } from '@/api/measures';
@@ -16,7 +15,7 @@ import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { NumberField } from '@/ui/NumberField';
 import { typedFor } from '@/ui/quantity';
-import { useFormValues } from '@/ui/useFormValues';
+import { useFormDraft } from '@/ui/useFormDraft';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
@@ -58,8 +57,7 @@ export function BedSizeForm({ bed }: { bed: BedView }) {
 function Measure({ bed, measures, close }: { bed: BedView; measures: MeasureSystem; close: () => void }) {
   const setBedSize = useAct('setBedSize');
   const tell = useNotice();
-  const { control } = useForm<ToolEntries>({ defaultValues: entriesOf(bed.size, measures) });
-  const entries = useFormValues(control);
+  const { control, values: entries } = useFormDraft<ToolEntries>(`size-${bed.id}`, entriesOf(bed.size, measures));
   const send = (values: Record<string, unknown> | null) =>
     setBedSize.mutate(
       { id: bed.id, body: { values } },

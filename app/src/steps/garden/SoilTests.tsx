@@ -2,9 +2,10 @@ import { problemsIn, soilFound, type BedView } from '@trowel/core/contract';
 import { readNumber } from '@trowel/core/quantities';
 import { textureClass, textureOf } from '@trowel/core/read';
 import { capital, counted, fullDate, sentence, textureWords } from '@trowel/core/wording';
-import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller } from 'react-hook-form';
+import { z } from 'zod';
 import { View } from 'react-native';
+import { useDraft, useDraftOf } from '@/api/drafts';
 import { useAct } from '@/api/queries';
 import { TextureTriangle } from '@/drawing/TextureTriangle';
 import { Button } from '@/ui/Button';
@@ -14,15 +15,16 @@ import { NumberField } from '@/ui/NumberField';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
-import { useFormValues } from '@/ui/useFormValues';
+import { useFormDraft } from '@/ui/useFormDraft';
 import { labFields } from '@/wording/places';
 
 const layers = ['sand', 'silt', 'clay'] as const;
 const noHeights = { sand: '', silt: '', clay: '' };
+const heightsShape = z.object({ sand: z.string(), silt: z.string(), clay: z.string() });
 
 /** Heights of the three layers in; the name of the soil and its place in the triangle out. */
 export function JarTest({ bed }: { bed: BedView }) {
-  const [heights, setHeights] = useState(noHeights);
+  const [heights, setHeights] = useDraftOf(`jar-${bed.id}`, heightsShape, noHeights);
   const addSoilTest = useAct('addSoilTest');
   const tell = useNotice();
   const measured = soilFound.shape.texture.safeParse(
@@ -85,8 +87,7 @@ const emptyLab = Object.fromEntries(labFields.map(({ key }) => [key, ''])) as La
 export function LabTest({ bed }: { bed: BedView }) {
   const addSoilTest = useAct('addSoilTest');
   const tell = useNotice();
-  const { control, reset } = useForm<LabForm>({ defaultValues: emptyLab });
-  const typed = useFormValues(control);
+  const { control, reset, values: typed } = useFormDraft<LabForm>(`lab-${bed.id}`, emptyLab);
   const given = Object.fromEntries(
     labFields.flatMap(({ key }) => (typed[key].trim() === '' ? [] : [[key, readNumber(typed[key]) ?? Number.NaN]])),
   );
@@ -124,7 +125,7 @@ export function LabTest({ bed }: { bed: BedView }) {
         onPress={() =>
           addSoilTest.mutate(
             { id: bed.id, body: { source: 'lab', found: given } },
-            { onSuccess: () => (reset(emptyLab), tell({ says: 'The soil test is noted.' })) },
+            { onSuccess: () => (reset(), tell({ says: 'The soil test is noted.' })) },
           )
         }
       >
@@ -139,7 +140,7 @@ export function LabTest({ bed }: { bed: BedView }) {
 function PastedTests() {
   const takeSheet = useAct('takeSheet');
   const tell = useNotice();
-  const [csv, setCsv] = useState('');
+  const [csv, setCsv] = useDraft('soil-tests');
   return (
     <>
       <Field

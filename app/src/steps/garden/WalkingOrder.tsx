@@ -42,7 +42,7 @@ export function WalkingOrder({ garden, close }: { garden: GardenView; close: () 
         ].map((one) => ({ ...one, open: 0, due: walk.indexOf(one.id) + 1 }))}
         onTap={tap}
         withRoute
-        saysOf={({ name, due }) => (due === 0 ? name : `${name}, ${due} on the round`)}
+        dueSays={(due) => `${due} on the round`}
         says="Tap the places in the order in which you walk past them."
       />
       <Body>{walk.length === 0 ? `Now: ${before.map(nameOf).join(', ')}.` : `${walk.map(nameOf).join(', ')} …`}</Body>

@@ -6,8 +6,6 @@ import { place } from '@/testing/router';
 import { BedPage } from './BedPage';
 import { GardenPage } from './GardenPage';
 
-beforeEach(() => globalThis.sessionStorage.clear());
-
 describe('the garden', () => {
   test('an empty plot says how it begins; a place is added with its kind, and the field is empty again', async () => {
     const garden = openGarden();

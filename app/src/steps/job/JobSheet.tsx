@@ -44,7 +44,7 @@ export function JobSheet({ job, garden, isOpen }: { job: JobView; garden: Garden
         </View>
         {isRunning && (
           <Button
-            accessibilityLabel={`Stop ${job.remedyName}`}
+            accessibilityLabel={`Stop it: ${job.remedyName}`}
             onPress={() =>
               endJob.mutate(
                 { id: job.id },

@@ -70,7 +70,7 @@ describe('a recipe of one’s own', () => {
     place.params = { part: 'recipes' };
     const { unmount } = draw(<BenchPage />);
     await reads(name);
-    press(`Plan ${name}`);
+    press(`Plan it: ${name}`);
     press('Kiln Bed');
     press('Put it on the plan');
     await holds(() => expect(place.went).toHaveLength(1));
@@ -115,7 +115,7 @@ describe('the work order', () => {
     const garden = openGarden({ demo: true });
     const id = soapJob(garden);
     draw(<JobPage />);
-    await presses('Stop Soap spray');
+    await presses('Stop it: Soap spray');
     await reads(/Soap spray has been stopped\. Soap spray: 7 steps to come taken off the plan/);
     expect(garden.read('job', id).endedBecause).toBe('stopped');
     press('Undo');

@@ -1,7 +1,8 @@
 import { answerOrder } from '@trowel/core/headless';
 import { proseIn } from '@trowel/core/quantities';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { View } from 'react-native';
+import { useDraft } from '@/api/drafts';
 import { useMeasures } from '@/api/measures';
 import { useGarden } from '@/api/queries';
 import { useReader } from '@/reader';
@@ -16,7 +17,7 @@ const longest = 1000;
 
 /** May I …? Asked before anything is poured; what was read is said, and what was not is not called safe. */
 export function AskBox() {
-  const [line, setLine] = useState('');
+  const [line, setLine] = useDraft('may-i');
   const measures = useMeasures();
   const today = useGarden().data?.today;
   const tables = useReader();

@@ -204,7 +204,7 @@ function BenchMix({ remedy, garden, fill }: { remedy: RemedyRow; garden: GardenV
             <Small style={{ flexShrink: 1 }}>{sentence(`${chosen.label}: ${chosen.why}`)}</Small>
             <Toggle
               pressed={kept === chosen.id}
-              label={`Always begin ${lowerFirst(remedy.name)} with ${chosen.label}`}
+              label={`Keep to this: begin ${lowerFirst(remedy.name)} with ${chosen.label}`}
               onPress={() =>
                 setPreferences.mutate({ body: { schools: { [remedy.id]: kept === chosen.id ? null : chosen.id } } })
               }

@@ -14,6 +14,7 @@ import { cautionLine, lowerFirst, ownRecipeName } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useDraft } from '@/api/drafts';
 import { Button } from '@/ui/Button';
 import { useMeasures } from '@/api/measures';
 import { useAct } from '@/api/queries';
@@ -118,7 +119,7 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
           Mix it
         </Toggle>
-        <Toggle expanded={planning} onPress={() => setPlanning(!planning)} label={`Plan ${own.document.name}`}>
+        <Toggle expanded={planning} onPress={() => setPlanning(!planning)} label={`Plan it: ${own.document.name}`}>
           Plan it
         </Toggle>
         <Toggle onPress={change} label={`Change ${own.document.name}`}>
@@ -282,7 +283,7 @@ function problemOf(document: RecipeDocument, measures: MeasureSystem): { says: s
 
 /** A recipe from somebody else: read whole before anything is kept. */
 function TakeIn({ open }: { open: (document: RecipeDocument) => void }) {
-  const [text, setText] = useState('');
+  const [text, setText] = useDraft('recipe-text');
   const [trouble, setTrouble] = useState<string>();
   const take = () => {
     try {

@@ -2,7 +2,7 @@ import { ingredientNamed } from '@trowel/core/judge';
 import type { BenchView } from '@trowel/core/contract';
 import { inBaseUnit, inWords, mL, readNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { lowerFirst, moneyWords } from '@trowel/core/wording';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller } from 'react-hook-form';
 import { View } from 'react-native';
 import { useMeasures } from '@/api/measures';
 import { useAct } from '@/api/queries';
@@ -16,7 +16,7 @@ import { baseOf, guessFor, type Typed } from '@/ui/quantity';
 import { QuantityField } from '@/ui/QuantityField';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
-import { useFormValues } from '@/ui/useFormValues';
+import { useFormDraft } from '@/ui/useFormDraft';
 import { Toggle } from '@/ui/Toggle';
 
 type Kept = BenchView['cupboard'][number];
@@ -107,8 +107,8 @@ function PutIn({ measures }: { measures: MeasureSystem }) {
     pack: guessFor('volume', undefined, measures),
     price: '',
   };
-  const { control, reset } = useForm<PutInForm>({ defaultValues: empty });
-  const { name, amount, pack, price } = useFormValues(control);
+  const { control, reset, values: typed } = useFormDraft<PutInForm>('cupboard', empty);
+  const { name, amount, pack, price } = typed;
   // A powder is weighed, whatever its field began with.
   const isPowder = ingredientNamed(tables, name)?.form === 'powder';
   const kind = isPowder ? 'mass' : 'volume';
@@ -125,7 +125,7 @@ function PutIn({ measures }: { measures: MeasureSystem }) {
       {
         onSuccess: () => {
           tell({ says: `${name.trim()}: in the cupboard.` });
-          reset(empty);
+          reset();
         },
       },
     );

@@ -4,7 +4,7 @@ import { batchClasses, oneShell } from '@trowel/core/mix';
 import { batchKinds, type BatchKind } from '@trowel/core/tables';
 import { readNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { batchNames, capital, cautionWords, fieldWords } from '@trowel/core/wording';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller } from 'react-hook-form';
 import { View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
@@ -17,7 +17,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
-import { useFormValues } from '@/ui/useFormValues';
+import { useFormDraft } from '@/ui/useFormDraft';
 import { VesselChoice } from './VesselChoice';
 
 interface BatchForm {
@@ -55,8 +55,8 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
   const startBatch = useAct('startBatch');
   const tell = useNotice();
   const tables = useKnowledge();
-  const { control } = useForm<BatchForm>({ defaultValues: openingForm(measures) });
-  const { kind, volume, warmth, lid, vesselId, shell, acid, grain } = useFormValues(control);
+  const { control, values, reset } = useFormDraft<BatchForm>('batch', openingForm(measures));
+  const { kind, volume, warmth, lid, vesselId, shell, acid, grain } = values;
   const isShell = kind === 'shell-extract';
   const volumeMl = baseOf(volume, 'volume', measures);
   const celsius = baseOf(warmth, 'temperature', measures);
@@ -81,7 +81,7 @@ export function StartBatch({ bench, measures }: { bench: BenchView; measures: Me
           ...(isShell ? { shell: { grams: shellGrams ?? 0, acidPercent: acidPercent ?? 0, grain } } : {}),
         },
       },
-      { onSuccess: () => tell({ says: `${batchNames[kind]} has begun.` }) },
+      { onSuccess: () => (reset(), tell({ says: `${batchNames[kind]} has begun.` })) },
     );
   return (
     <Sheet>

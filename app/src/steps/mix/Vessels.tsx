@@ -3,6 +3,7 @@ import { inWords, mL } from '@trowel/core/quantities';
 import { lowerFirst } from '@trowel/core/wording';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useDraft } from '@/api/drafts';
 import { useMeasures } from '@/api/measures';
 import { useAct } from '@/api/queries';
 import { Button } from '@/ui/Button';
@@ -23,7 +24,7 @@ export function Vessels({ bench }: { bench: BenchView }) {
   const noteVessel = useAct('noteVessel');
   const tell = useNotice();
   const measures = useMeasures();
-  const [name, setName] = useState('');
+  const [name, setName] = useDraft('vessel');
   const volume = useQuantity('volume', 1500, measures);
   const [kind, setKind] = useState<(typeof vesselKinds)[number]['id']>('sprayer');
   const error = add.error ?? noteVessel.error;
@@ -43,7 +44,7 @@ export function Vessels({ bench }: { bench: BenchView }) {
           </View>
           {vessel.held && (
             <Toggle
-              label={`${vessel.name} has been washed three times`}
+              label={`Washed 3 times: ${vessel.name}`}
               onPress={() =>
                 noteVessel.mutate(
                   { id: vessel.id, body: { washed: true } },

@@ -5,7 +5,6 @@ import { benchTools, type BenchTool } from '@trowel/core/mix';
 import { fieldWords, toolWords } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { space } from '@/theme/theme';
 import { Choices } from '@/ui/Choices';
@@ -13,7 +12,7 @@ import { Folded } from '@/ui/Folded';
 import { Sheet, useIsWide } from '@/ui/layout';
 import { typedFor } from '@/ui/quantity';
 import { Body, Heading, Small } from '@/ui/text';
-import { useFormValues } from '@/ui/useFormValues';
+import { useFormDraft } from '@/ui/useFormDraft';
 import { groupNames } from '@/wording/bench';
 import { saidEntries, usualEntries, valuesOf } from './formState';
 import { nothingTyped, SpoonCheck, typedOrder, type SpoonTyped } from './SpoonCheck';
@@ -86,8 +85,11 @@ export function WorkPart({
 
 function ToolSheet({ tool, garden, values }: { tool: BenchTool; garden: GardenView; values: Fill['values'] }) {
   const { measures } = garden;
-  const { control } = useForm<ToolEntries>({ defaultValues: openingEntries(tool, garden, values) });
-  const entries = useFormValues(control);
+  const { control, values: entries } = useFormDraft<ToolEntries>(
+    // What was said to find it stands before what stood in it before.
+    `tool-${tool.id}${JSON.stringify(values ?? {})}`,
+    openingEntries(tool, garden, values),
+  );
   const [typed, setTyped] = useState(nothingTyped);
   const answer = answerFor(tool, garden, valuesOf(tool.fields, entries), typed);
   const { name, plain } = toolWords(tool.id);

@@ -29,7 +29,7 @@ describe('what the bench keeps', () => {
     const garden = open('cupboard', true);
     const held = garden.read('bench').vessels.find(({ held: what }) => what !== null);
     await reads(held?.name ?? 'x');
-    press(`${held?.name} has been washed three times`);
+    press(`Washed 3 times: ${held?.name}`);
     await reads(`${held?.name} is clean.`);
     expect(garden.read('bench').vessels.find(({ id }) => id === held?.id)?.held).toBeNull();
   });

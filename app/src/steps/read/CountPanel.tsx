@@ -2,6 +2,7 @@ import type { CaseView } from '@trowel/core/contract';
 import { countedAgainst, samplePlan } from '@trowel/core/read';
 import { useState } from 'react';
 import { TextInput } from 'react-native-paper';
+import { useDraft } from '@/api/drafts';
 import { Button } from '@/ui/Button';
 import { useNoteSign } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
@@ -22,7 +23,7 @@ export function CountPanel({ view }: { view: CaseView }) {
       : [];
   });
   const [chosen, setChosen] = useState(0);
-  const [text, setText] = useState('');
+  const [text, setText] = useDraft(`counts-${view.summary.id}`);
   const note = useNoteSign(view.summary.id);
   const tell = useNotice();
   const target = countable[chosen] ?? countable[0];

@@ -5,9 +5,10 @@ import { useRoles } from '@/theme/theme';
 import { Icon } from '@/ui/Icon';
 import { Row } from '@/ui/layout';
 import { Small } from '@/ui/text';
-import { stateWords } from '@/wording/cases';
 
 export type State = 'seen' | 'absent' | 'not-looked';
+
+const shown = { seen: 'Seen', absent: 'Not there' } as const;
 
 /** A sign as its plate: tapped where it is recognised. */
 export function PlateButton({
@@ -29,7 +30,12 @@ export function PlateButton({
   return (
     <Pressable
       role="button"
-      aria-label={`${sign.name}. ${sign.plain} ${stateWords[state]}.`}
+      // What stands on it first, as whoever speaks to it says it.
+      aria-label={
+        state === 'not-looked'
+          ? `${sign.name}. ${sign.plain} Not looked.`
+          : `${sign.name} ${shown[state]}. ${sign.plain}`
+      }
       aria-pressed={on}
       disabled={disabled}
       onPress={onTap}
@@ -47,12 +53,12 @@ export function PlateButton({
     >
       <Plate spec={sign.plate} size={small ? 84 : 94} />
       <Small strong style={{ color: roles.text, textAlign: 'center' }}>
-        {sign.name}
+        {on ? `${sign.name} ` : sign.name}
       </Small>
-      {on && (
+      {state !== 'not-looked' && (
         <Row gap={4}>
           <Icon name={state === 'seen' ? 'check' : 'close'} size={16} color={roles.text} />
-          <Small style={{ textAlign: 'center' }}>{state === 'seen' ? 'Seen' : 'Not there'}</Small>
+          <Small style={{ textAlign: 'center' }}>{shown[state]}</Small>
         </Row>
       )}
     </Pressable>

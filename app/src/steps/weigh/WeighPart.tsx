@@ -73,7 +73,7 @@ export function WeighPart({ view, weighing, choice }: { view: CaseView; weighing
       {hasUnknown && <Bar name="Something not known here" chance={weighing.noneOfThese} />}
       {beneath.length > 0 && <Heading>What may lie beneath</Heading>}
       {beneath.map(({ id, row, probability, because }) => (
-        <Openable key={id} head={<Bar name={row.name} chance={probability} />} label={row.name}>
+        <Openable key={id} name={row.name} chance={probability}>
           <Body>{row.plain}</Body>
           <Reasons title="Speaks for it" list={because} />
         </Openable>
@@ -88,7 +88,7 @@ function CauseCard({ cause, own }: { cause: WeighedCause; own: number | undefine
   const knowledge = useKnowledge();
   const signNames = cause.because.map(({ sign }) => rowById(knowledge.signs, sign, 'signs').name);
   return (
-    <Openable head={<Bar name={cause.row.name} chance={cause.probability} />} label={cause.row.name}>
+    <Openable name={cause.row.name} chance={cause.probability}>
       <Body>{cause.row.plain}</Body>
       <Reasons title="Speaks for it" list={cause.because} />
       <Reasons title="Speaks against it" list={cause.against} />
@@ -109,7 +109,7 @@ function Bar({ name, chance }: { name: string; chance: number }) {
     <View style={{ gap: 4, flex: 1 }}>
       <Row style={{ justifyContent: 'space-between', alignItems: 'flex-start' }}>
         <Body strong style={{ flexShrink: 1 }}>
-          {name}
+          {`${name} `}
         </Body>
         {/* The name breaks, the figure never does. */}
         <Small style={{ flexShrink: 0 }}>{chanceLine(chance)}</Small>
@@ -129,7 +129,8 @@ function Bar({ name, chance }: { name: string; chance: number }) {
   );
 }
 
-function Openable({ head, label, children }: { head: React.ReactNode; label: string; children: React.ReactNode }) {
+/** What something is read as, and how likely; opened, why. */
+function Openable({ name, chance, children }: { name: string; chance: number; children: React.ReactNode }) {
   const [open, setOpen] = useState(false);
   const roles = useRoles();
   return (
@@ -137,11 +138,11 @@ function Openable({ head, label, children }: { head: React.ReactNode; label: str
       <Pressable
         role="button"
         aria-expanded={open}
-        aria-label={`${label}: ${open ? 'close' : 'open'} the reasons`}
+        aria-label={`${name} ${chanceLine(chance)}: ${open ? 'close' : 'open'} the reasons`}
         onPress={() => setOpen(!open)}
         style={{ flexDirection: 'row', alignItems: 'center', gap: space.s, minHeight: space.target }}
       >
-        {head}
+        <Bar name={name} chance={chance} />
         <Icon name={open ? 'down' : 'open'} color={roles.text} />
       </Pressable>
       {open && <View style={{ gap: space.s }}>{children}</View>}

@@ -1,0 +1,2 @@
+/** What was being typed in one test stands in no other. */
+afterEach(() => sessionStorage.clear());
