@@ -203,7 +203,7 @@ function OwnRecipes({ view }: { view: CaseView }) {
                 )
               }
             >
-              Choose this
+              Choose
             </Button>
           )}
         </Row>
@@ -301,7 +301,7 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
           <Small strong>Under way; see Do.</Small>
         ) : (
           <Button kind="main" disabled={isOff} onPress={start} accessibilityLabel={`Choose ${row.name}`}>
-            Choose this
+            Choose
           </Button>
         )}
         {recipe && (

@@ -151,7 +151,7 @@ function HowMany({ planting }: { planting: BedView['plantings'][number] }) {
         {now !== planting.number && !isWrong && (
           <Button
             kind="other"
-            accessibilityLabel={`Keep the number of ${planting.label}`}
+            accessibilityLabel={`Keep it: the number of ${planting.label}`}
             disabled={setHowMany.isPending}
             onPress={() =>
               setHowMany.mutate(

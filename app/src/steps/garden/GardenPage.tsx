@@ -239,7 +239,7 @@ function BedCard({ bed }: { bed: Bed }) {
           accessibilityLabel={`Plant it in ${bed.name}`}
           onPress={add}
         >
-          Add
+          Plant it
         </Button>
       </Row>
       {addPlanting.error && <Trouble error={addPlanting.error} />}
@@ -287,7 +287,7 @@ function Gone({ garden }: { garden: GardenView }) {
         <Row key={id} style={{ justifyContent: 'space-between' }} wrap>
           <Small>{`${name}, ${dayWords(on, garden.today)}`}</Small>
           <Button
-            accessibilityLabel={`Take ${name} back in`}
+            accessibilityLabel={`Take it back in: ${name}`}
             disabled={restoreBed.isPending}
             onPress={() => restoreBed.mutate({ id })}
           >

@@ -36,7 +36,7 @@ export function Growing({ bed }: { bed: BedView }) {
               )
             }
           >
-            Take it out
+            Take out
           </Button>
         </Row>
       ))}

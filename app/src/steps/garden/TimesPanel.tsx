@@ -111,7 +111,7 @@ function Away({ place }: { place: GardenView }) {
         <Row key={one.id} wrap style={{ justifyContent: 'space-between' }}>
           <Small>{`${dayAndMonth(one.from)} to ${dayAndMonth(one.until)}`}</Small>
           <Button
-            accessibilityLabel={`Not away from ${dayAndMonth(one.from)}`}
+            accessibilityLabel={`Take it back: away from ${dayAndMonth(one.from)}`}
             disabled={dropAway.isPending}
             onPress={() => dropAway.mutate({ id: one.id })}
           >

@@ -147,7 +147,7 @@ describe('what is overdue on Today', () => {
     draw(<TodayPage />);
     await presses('Do it now: Soap spray');
     expect(button('Count on ten leaves, chosen as you walk, Soap spray')).toBeDefined();
-    press('Drop Soap spray');
+    press('Drop it: Soap spray');
     await reads('Soap spray is dropped.');
     expect(garden.read('job', id).endedBecause).toBe('stopped');
     press('Undo');
@@ -169,7 +169,7 @@ describe('a bed in the garden book', () => {
     await reads(/Apple Wall: 3\.14 m²/);
     expect(garden.read('bed', 'apple-wall').size).toMatchObject({ shape: 'circle', across: 2 });
     type('How many plants: Wall apple, in plants', '1');
-    press('Keep the number of Wall apple');
+    press('Keep it: the number of Wall apple');
     await reads('Wall apple: noted.');
     expect(garden.read('bed', 'apple-wall').plantings[0]?.number).toBe(1);
     press('Measure it anew');

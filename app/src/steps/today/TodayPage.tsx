@@ -216,7 +216,7 @@ function Overdue({ job, today }: { job: TodayView['overdue'][number]; today: str
           Move on
         </Button>
         <Button
-          accessibilityLabel={`Drop ${title}`}
+          accessibilityLabel={`Drop it: ${title}`}
           disabled={endJob.isPending}
           onPress={() =>
             endJob.mutate(
@@ -252,7 +252,7 @@ function Marked({ marked, today }: { marked: TodayView['marked'][number]; today:
       <Small>{`Marked for ${dayWords(on, today)}. The case is closed; opened again, its steps stand here.`}</Small>
       <Row wrap>
         <Button
-          accessibilityLabel={`Open ${caseName} again for ${remedyName}`}
+          accessibilityLabel={`Open it again: ${caseName}, for ${remedyName}`}
           disabled={reopenCase.isPending}
           onPress={() =>
             reopenCase.mutate(
@@ -267,7 +267,7 @@ function Marked({ marked, today }: { marked: TodayView['marked'][number]; today:
           Open it again
         </Button>
         <Button
-          accessibilityLabel={`Drop ${remedyName} for ${caseName}`}
+          accessibilityLabel={`Drop it: ${remedyName} for ${caseName}`}
           disabled={endJob.isPending}
           onPress={() =>
             endJob.mutate(

@@ -91,9 +91,9 @@ describe('today', () => {
     draw(<TodayPage />);
     await reads('Net with sealed edges: Carrots');
     expect(page()).toContain('The case is closed; opened again, its steps stand here.');
-    press(/^Drop .* for Carrots$/);
+    press(/^Drop it: .* for Carrots$/);
     await holds(() => expect(garden.read('today').marked).toHaveLength(1));
-    press(/^Open Carrots again/);
+    press(/^Open it again: Carrots/);
     await holds(() => expect(garden.read('oneCase', id).summary.status).toBe('open'));
     expect(garden.read('today').marked).toEqual([]);
   });
