@@ -95,11 +95,14 @@ export class HouseholdBook {
     const found = this.now.devices.find((device) => device.token === hash);
     if (!found) return undefined;
     const at = now.toISOString();
-    if (found.lastSeen.slice(0, 10) !== at.slice(0, 10))
-      this.save({
-        ...this.now,
-        devices: this.now.devices.map((device) => (device === found ? { ...device, lastSeen: at } : device)),
-      });
+    if (found.lastSeen.slice(0, 10) !== at.slice(0, 10)) {
+      const devices = this.now.devices.map((device) => (device === found ? { ...device, lastSeen: at } : device));
+      try {
+        this.save({ ...this.now, devices });
+      } catch {
+        // On a full disk nobody is kept out for the sake of a date.
+      }
+    }
     const { token: _, ...device } = found;
     return device;
   }
