@@ -458,7 +458,7 @@ test.describe('everyday', () => {
 
   test('a second tap means looked and not there, a third takes it back', async ({ page }) => {
     await openCase(page, 'Gooseberries');
-    const plate = page.getByRole('button', { name: /^Curled tips\. / });
+    const plate = page.getByRole('button', { name: /^Curled tips[ .]/ });
     await plate.click();
     await expect(plate).toHaveAccessibleName(/ Seen\. /);
     await plate.click();
@@ -538,7 +538,7 @@ test.describe('everyday', () => {
     await page.getByRole('button', { name: 'Parsley' }).focus();
     await page.keyboard.press('Enter');
     await expect(page.getByRole('tab', { name: 'Read' })).toBeVisible();
-    const plate = page.getByRole('button', { name: /^Curled tips\. / });
+    const plate = page.getByRole('button', { name: /^Curled tips[ .]/ });
     await plate.focus();
     await page.keyboard.press('Enter');
     await expect(plate).toHaveAccessibleName(/ Seen\. /);
