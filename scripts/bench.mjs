@@ -4,6 +4,7 @@
  */
 import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
+import { createRequire } from 'node:module';
 import os from 'node:os';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -110,6 +111,7 @@ if (wants('years')) {
     `/review/${new Date().getFullYear() - 3}`,
     '/bench',
   ]);
+  await timePages(port);
   server.kill('SIGTERM');
   await new Promise((resolve) => server.once('exit', resolve));
   fs.rmSync(data, { recursive: true, force: true });
@@ -129,10 +131,10 @@ async function timeRoutes(port, where, routes) {
     };
     for (let n = 0; n < 30; n += 1) {
       if (n % 3 === 0)
-        await fetch(`${base}/thresholds/aphids`, {
+        await fetch(`${base}/cases/${id}/evidence`, {
           method: 'POST',
           headers: { 'Content-Type': 'application/json' },
-          body: JSON.stringify({ actAbove: 5 + (n % 2) }),
+          body: JSON.stringify({ items: [{ sign: 'honeydew', state: n % 2 === 0 ? 'seen' : 'absent' }] }),
         });
       await time(n % 3 === 0 ? anew : again);
     }
@@ -140,6 +142,59 @@ async function timeRoutes(port, where, routes) {
     report(`GET ${name}, ${where}, p95`, `${percentile(again, 0.95).toFixed(1)} ms`, '≤ 15 ms');
     report(`GET ${name}, ${where}, after a change`, `${percentile(anew, 0.5).toFixed(0)} ms`, '');
   }
+}
+
+/** Pages as a gardener opens them on a phone, one after the other: from the tap to where they stand and are drawn. */
+async function timePages(port) {
+  const { chromium } = createRequire(path.resolve('e2e/bench.js'))('@playwright/test');
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium' });
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const base = `http://127.0.0.1:${port}`;
+  const { open } = await (await fetch(`${base}/api/cases`)).json();
+  const ways = [
+    ['/', 'Cases', 'list of cases'],
+    ['/cases', open[0].name, 'a case'],
+    ['/cases', 'Closed cases', 'closed cases'],
+    ['/', 'Garden', 'garden'],
+    ['/', 'Notebook', 'notebook'],
+    ['/notebook', 'What was done', 'log'],
+    ['/', 'Bench', 'bench'],
+    ['/cases', 'Today', 'today'],
+  ];
+  for (const [from, link, name] of ways) {
+    const taken = [];
+    for (let n = 0; n < 6; n += 1) {
+      await page.goto(base + from);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.waitForLoadState('networkidle');
+      taken.push(await page.evaluate(tapped, link));
+    }
+    // The first may fetch what a page is made of.
+    report(`${name}, ten years, tap to drawn, median`, `${percentile(taken.slice(1), 0.5).toFixed(0)} ms`, '≤ 300 ms');
+  }
+  await browser.close();
+}
+
+/** In the page: taps a link, and waits until another page stands, nothing is on its way, and it is drawn. */
+function tapped(name) {
+  const link = [...document.querySelectorAll('a')].find(
+    (one) => one.offsetParent !== null && one.innerText.includes(name),
+  );
+  if (!link) throw new Error(`no link "${name}" on ${location.pathname}`);
+  const before = location.href;
+  const from = performance.now();
+  return new Promise((resolve) => {
+    link.click();
+    const look = () => {
+      const stands =
+        location.href !== before &&
+        document.querySelector('h1') !== null &&
+        document.querySelector('[role=progressbar]') === null;
+      if (stands) requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - from)));
+      else requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+  });
 }
 
 function percentile(values, share) {

@@ -14,7 +14,6 @@ import { spokenIn } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import compression from 'compression';
 import express, { type Express, type Request, type Response } from 'express';
-import { keptAnswers } from './answers';
 import { bundles, sheetFiles } from './elsewhere';
 import { bounded, guarded, onlyFrom, onlyJson } from './door';
 import { acts, asks, reads } from './handlers';
@@ -23,7 +22,7 @@ import { deviceOf, gate, household, namesInTheHouse, type Household } from './ho
 import { keeping, type Keeper } from './keeper';
 import { photos } from './photos';
 import { maybeGarden } from './store/garden';
-import { inTransaction } from './store/rows';
+import { inTransaction, workedOut } from './store/remembered';
 import { calendarFileOf } from './views/calendar';
 import type { Deps } from './views/plan';
 
@@ -91,14 +90,13 @@ function tour(open: () => Promise<Deps>): express.Router {
 /** Every call of the table, at its place. The headless asks know no garden; their measures come with them. */
 function api(deps: AppOptions): express.Router {
   const router = express.Router();
-  const kept = keptAnswers(deps.db, deps.clock);
   router.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
     next();
   });
   for (const name of Object.keys(calls) as CallName[]) {
     const { method, path: route } = calls[name];
-    const answer = answerTo(deps, name, kept);
+    const answer = answerTo(deps, name);
     router[method === 'GET' ? 'get' : 'post'](route, (request: Request, response: Response) => {
       const said = answer(request, String(request.params.id ?? ''), deviceOf(response));
       response.type('json').send(typeof said === 'string' ? said : JSON.stringify(said));
@@ -128,7 +126,6 @@ function waitedOf(headers: Request['headers']): number {
 function answerTo(
   deps: AppOptions,
   name: CallName,
-  kept: ReturnType<typeof keptAnswers>,
 ): (request: Request, id: string, device: string | undefined) => unknown {
   if (name in asks) {
     const call = asks[name as AskName] as (tables: Tables, input: unknown) => unknown;
@@ -140,9 +137,12 @@ function answerTo(
     const { query: schema } = calls[name as ReadName];
     return ({ query }, id) => {
       const asked = parseInput(schema, query);
-      return kept(JSON.stringify([name, id, asked]), () =>
-        inTransaction(deps.db, 'read', () => view(inItsMeasures(deps), id, asked)),
-      );
+      return inTransaction(deps.db, 'read', () => {
+        const here = inItsMeasures(deps);
+        return workedOut(deps.db, here.tables, JSON.stringify([name, id, asked]), [minuteOf(deps)], () =>
+          JSON.stringify(view(here, id, asked)),
+        );
+      });
     };
   }
   const call = acts[name as ActName] as unknown as (here: Deps, body: unknown, id: string, waitedMs: number) => unknown;
@@ -154,6 +154,9 @@ function answerTo(
     return result;
   };
 }
+
+/** A page made in this minute stands until it is over, where nothing it shows was written: the sun and the hour go on. */
+const minuteOf = ({ clock }: Deps): number => Math.floor(clock().getTime() / 60_000);
 
 /** The same, with every amount of the knowledge in the measures of this garden. */
 const inItsMeasures = (deps: Deps): Deps => ({

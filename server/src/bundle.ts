@@ -2,7 +2,8 @@ import { inputError } from '@trowel/core/contract';
 import { z } from 'zod';
 import { migrations, openAt, type Db } from './database';
 import { conflict } from './problems';
-import { inTransaction, run } from './store/rows';
+import { inTransaction } from './store/remembered';
+import { run } from './store/rows';
 
 /**
  * A whole garden as one JSON file: every row of every table, photographs included. Taken into an empty garden it is
@@ -30,7 +31,7 @@ interface Column {
   readonly pk: number;
 }
 /** The database keeps these itself from others. */
-const derived: readonly string[] = ['case_cause'];
+const derived: readonly string[] = ['case_cause', 'trial'];
 export const tablesOf = (db: Db): string[] =>
   db
     .prepare<unknown[], string>(

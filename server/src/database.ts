@@ -15,6 +15,7 @@ import moves from './migrations/012_moves.sql';
 import photos from './migrations/013_photos.sql';
 import years from './migrations/014_years.sql';
 import takings from './migrations/015_takings.sql';
+import trials from './migrations/016_trials.sql';
 
 export type Db = Database.Database;
 
@@ -35,6 +36,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '013_photos', sql: photos },
   { name: '014_years', sql: years },
   { name: '015_takings', sql: takings },
+  { name: '016_trials', sql: trials },
 ];
 
 /**

@@ -9,7 +9,7 @@ import { mergeIn } from './merge';
 import { notFound } from './problems';
 import { addLog } from './store/log';
 import { oneGarden } from './store/garden';
-import { inTransaction } from './store/rows';
+import { inTransaction } from './store/remembered';
 import { maybeSheet, readSheet, sheetOut, sheets } from './sheets';
 import { rememberPlan, type Deps } from './views/plan';
 

@@ -6,7 +6,7 @@ import { pictureOnly } from './formats/jpeg';
 import { notFound } from './problems';
 import { oneGarden } from './store/garden';
 import { addPhoto, maybeJpeg, maybeOnePhoto } from './store/photos';
-import { inTransaction } from './store/rows';
+import { inTransaction } from './store/remembered';
 import type { Deps } from './views/plan';
 
 /**

@@ -1,7 +1,8 @@
 import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads';
 import { bestPlan, schedule, type PlanProblem, type PlannedStep } from '@trowel/core/plan';
 import { knowledge } from '@trowel/knowledge/reader';
-import { inTransaction, writtenSoFar } from './store/rows';
+import { inTransaction } from './store/remembered';
+import { writtenSoFar } from './store/statements';
 import { solveIn } from './solver';
 import { layOut, rememberSteps, type Deps } from './views/plan';
 

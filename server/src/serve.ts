@@ -14,7 +14,7 @@ import { backUp, backUpDaily, holdFolder, keepings, mustBeWhole, restore, setAsi
 import { planner, type Planner } from './planner';
 import { isSetUp, oneGarden, saveGarden } from './store/garden';
 import { dropLoosePhotos } from './store/photos';
-import { inTransaction } from './store/rows';
+import { inTransaction } from './store/remembered';
 import { tourFrom } from './tour';
 import { prepareTowns } from './towns';
 import { settleOld } from './views/learnt';

@@ -26,18 +26,6 @@ const names: Record<TapPart, { readonly side: 'left' | 'middle' | 'right'; reado
 /** From where a name's line sets out, so that the name hides its beginning. */
 const lineFrom = { left: -30, middle: 150, right: 330 } as const;
 
-const shortLabels: Record<TapPart, string> = {
-  tips: 'Tips, new leaves',
-  leaves: 'Leaves',
-  under: 'Undersides',
-  old: 'Oldest leaves',
-  stem: 'Stem',
-  fruit: 'Fruit',
-  lawn: 'Turf',
-  soil: 'Soil, roots',
-  around: 'Weeds, care',
-};
-
 /** A drawn plant to tap: each part is a labelled button, with the number of signs noted there. */
 export function DrawnPlant({
   plant,
@@ -116,7 +104,7 @@ export function DrawnPlant({
               }}
             >
               <Small strong style={{ color: roles.text }}>
-                {shortLabels[id]}
+                {label}
                 {count > 0 ? ` · ${count}` : ''}
               </Small>
             </Pressable>

@@ -1,16 +1,16 @@
 import type { PlantRow, SignRow, Tables, Where } from '../tables';
 
-/** Parts that can be tapped on a drawn plant, with the places of signs that belong to each. */
+/** Parts that can be tapped on a drawn plant, by names short enough to stand beside it, with the places of signs of each. */
 export const tapParts = [
-  { id: 'tips', label: 'Tips and new leaves', wheres: ['growing-tip', 'newest-leaves', 'flower'] },
+  { id: 'tips', label: 'Tips, new leaves', wheres: ['growing-tip', 'newest-leaves', 'flower'] },
   { id: 'leaves', label: 'Leaves', wheres: ['leaves', 'leaf-edge', 'veins'] },
-  { id: 'under', label: 'Leaf undersides', wheres: ['leaf-underside'] },
+  { id: 'under', label: 'Undersides', wheres: ['leaf-underside'] },
   { id: 'old', label: 'Oldest leaves', wheres: ['oldest-leaves'] },
-  { id: 'stem', label: 'Stem and bark', wheres: ['stem', 'bark'] },
+  { id: 'stem', label: 'Stem, bark', wheres: ['stem', 'bark'] },
   { id: 'fruit', label: 'Fruit', wheres: ['fruit'] },
   { id: 'lawn', label: 'Turf', wheres: ['lawn'] },
-  { id: 'soil', label: 'Soil and roots', wheres: ['soil-surface', 'inside-soil', 'roots'] },
-  { id: 'around', label: 'Around: weeds, care, weather', wheres: ['around', 'care', 'weather', 'water'] },
+  { id: 'soil', label: 'Soil, roots', wheres: ['soil-surface', 'inside-soil', 'roots'] },
+  { id: 'around', label: 'Weeds, care', wheres: ['around', 'care', 'weather', 'water'] },
 ] as const satisfies readonly { id: string; label: string; wheres: readonly Where[] }[];
 export type TapPart = (typeof tapParts)[number]['id'];
 

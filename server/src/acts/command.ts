@@ -3,7 +3,7 @@ import { calls, parseInput, type ActName, type OutputOf, type ParsedOf } from '@
 import { gardenTime } from '../clock';
 import { oneGarden } from '../store/garden';
 import { addLog, earlierResult } from '../store/log';
-import { inTransaction } from '../store/rows';
+import { inTransaction } from '../store/remembered';
 import { rememberPlan, type Deps } from '../views/plan';
 
 export type { Deps };

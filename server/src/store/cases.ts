@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { caseOutcomes, type CaseOutcome } from '@trowel/core/contract';
 import { actionClasses } from '@trowel/core/tables';
 import { z } from 'zod';
@@ -73,8 +74,15 @@ export function addCase(
   );
 }
 
-export const saveReading = (db: Db, id: string, reading: ReadingShort): void =>
+/** Writes nothing where it reads as it did: what rests on it stands. */
+export function saveReading(db: Db, id: string, reading: ReadingShort): void {
+  const row = maybeOneCase(db, id);
+  if (isDeepStrictEqual(row?.reading, reading)) return;
   run(db, 'UPDATE cases SET reading = ? WHERE id = ?', JSON.stringify(reading), id);
+  // What its jobs taught is told of the cause that it is now.
+  if (row?.status === 'closed')
+    run(db, 'UPDATE job SET settled = settled WHERE case_id = ? AND settled IS NOT NULL', id);
+}
 
 /** Cases of a bed, the newest first. */
 export const anyCasesIn = (db: Db, bedId: string, most: number): CaseRow[] =>
@@ -237,7 +245,8 @@ export const anyLateLooks = (db: Db, from: string, to: string): CaseRow[] =>
   any(
     db,
     caseRow,
-    "SELECT * FROM cases WHERE status = 'closed' AND late_look_on BETWEEN ? AND ? ORDER BY late_look_on",
+    // By its index; the plus keeps that of the status out of it, under which nearly all stand.
+    "SELECT * FROM cases WHERE +status = 'closed' AND late_look_on BETWEEN ? AND ? ORDER BY late_look_on",
     from,
     to,
   );

@@ -3,7 +3,7 @@ import { findings, jobEnds, jobWaters, trialEnds, verdicts } from '@trowel/core/
 import { addDays } from '@trowel/core/quantities';
 import { z } from 'zod';
 import type { Db } from '../database';
-import { countsAs, leadingCause } from './cases';
+import { countsAs } from './cases';
 import { storedId, storedUnder } from './ids';
 import { any, insert, jsonText, maybeOne, run } from './rows';
 
@@ -106,7 +106,8 @@ export const anyMarkedInClosed = (db: Db, by: string): MarkedRow[] =>
     db,
     markedRow,
     `SELECT j.id, j.case_id, j.remedy, j.chosen_on, c.name AS case_name, c.pattern
-     FROM job AS j JOIN cases AS c ON c.id = j.case_id
+     -- From the few jobs under way to their cases, never the other way round.
+     FROM job AS j CROSS JOIN cases AS c ON c.id = j.case_id
      WHERE c.status = 'closed' AND j.ended_on IS NULL AND j.chosen_on <= ? ORDER BY j.chosen_on, j.rowid`,
     by,
   );
@@ -169,37 +170,37 @@ export function endJob(db: Db, id: string, on: string, because: NonNullable<JobR
 /** Kept when its case is closed; null when it is opened again. */
 export const settle = (db: Db, id: string, how: Settled | null): void =>
   run(db, 'UPDATE job SET settled = ? WHERE id = ?', how === null ? null : JSON.stringify(how), id);
-const settledRow = z.object({
-  id: z.string(),
-  remedy: storedId('remedies').nullable(),
-  settled: jsonText(settled),
+const trialRow = z.object({
+  job_id: z.string(),
   case_id: z.string(),
-  case_name: z.string(),
+  remedy: storedId('remedies'),
+  /** Null where none counts as the cause. */
   cause: storedId('causes').nullable(),
+  end: z.enum(trialEnds),
+  is_counted: z.number().transform((value) => value === 1),
+  strength: z.number().nullable(),
+  on_date: z.string(),
 });
-export type SettledRow = z.infer<typeof settledRow>;
-/** Jobs of closed cases that were put on, each as it ended: in cases that were one of some causes, begun in some year. */
-export const anySettled = (
+export type TrialRow = z.infer<typeof trialRow>;
+/** How jobs of closed cases ended: of cases that were one of some causes, begun in some year. */
+export const anyTrials = (
   db: Db,
   { causes, year }: { readonly causes?: readonly string[] | undefined; readonly year?: string | undefined },
-): SettledRow[] =>
+): TrialRow[] =>
   any(
     db,
-    settledRow,
-    `SELECT j.id, j.remedy, j.settled, c.id AS case_id, c.name AS case_name, ${leadingCause} AS cause
-     FROM job AS j JOIN cases AS c ON c.id = j.case_id
-     WHERE j.settled ->> '$.trial' IS NOT NULL AND ${
-       causes === undefined
-         ? 'TRUE'
-         : `c.id IN (SELECT case_id FROM case_cause
-              WHERE cause IN (SELECT value FROM json_each(@causes)) AND probability >= ${countsAs})`
-     } AND ${year === undefined ? 'TRUE' : "j.settled ->> '$.trial.on' LIKE @year"}
-     ORDER BY c.opened_on, j.rowid`,
+    trialRow,
+    `SELECT job_id, case_id, remedy, CASE WHEN probability >= ${countsAs} THEN cause END AS cause, "end", is_counted,
+       strength, on_date
+     FROM trial WHERE ${
+       causes === undefined ? 'TRUE' : `probability >= ${countsAs} AND cause IN (SELECT value FROM json_each(@causes))`
+     } AND ${year === undefined ? 'TRUE' : "on_date BETWEEN @year || '-01-01' AND @year || '-12-31'"}
+     ORDER BY on_date, job_id`,
     {
       ...(causes === undefined
         ? {}
         : { causes: JSON.stringify(causes.flatMap((id) => JSON.parse(storedUnder('causes', id)) as string[])) }),
-      ...(year === undefined ? {} : { year: `${year}-%` }),
+      ...(year === undefined ? {} : { year }),
     },
   );
 /** Of open cases, and of closed ones that are not settled yet. */

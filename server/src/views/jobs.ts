@@ -41,7 +41,7 @@ import type { Db } from '../database';
 import { maybeOneVessel } from '../store/bench';
 import { maybeOneCase, type CaseRow } from '../store/cases';
 import { maybeOneCount } from '../store/counts';
-import { anyBeds, anyBedsGone, maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
+import { anyBeds, anyBedsGone, maybeOneBed, maybeOnePlanting, oneGarden, type GardenRow } from '../store/garden';
 import {
   anyApplications,
   anyPlaces,
@@ -52,6 +52,7 @@ import {
   type StepRow,
 } from '../store/jobs';
 import { maybeDoing } from '../store/moves';
+import { workedOut } from '../store/remembered';
 import { skyOver } from '../weather/sky';
 import { jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
 import { placeOf, nextByLife, resprayLine } from './life';
@@ -68,18 +69,15 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
   const { db, tables } = deps;
   const remedy = jobRemedy(tables, row);
   if (!remedy) return [];
-  const { measures } = laidOut.garden;
   const { round, progress, events, isHalted, isOver } = roundOf(db, row, remedy);
   const passed = passedSteps(remedy, progress);
   const ofStep = new Map(events.map((event) => [event.step, event]));
   const owner = row.case_id === null ? undefined : maybeOneCase(db, row.case_id);
   // The same for every step that puts it on, and worth working out once.
   const isOpen = remedy.steps.some(({ id, applies }) => applies && !ofStep.has(id));
-  const cautions = isOpen
-    ? applyCautions(db, tables, row, laidOut.today).map((found) => cautionWords(tables, found, measures))
-    : [];
-  const card = isOpen ? mixOf(db, tables, row, remedy, laidOut.today) : undefined;
-  const carry = card?.kind === 'mix' ? carryWords(card, tables, measures) : null;
+  const { cautions, carry } = isOpen
+    ? workedOut(db, tables, `to put on ${row.id}`, [row, laidOut.today], () => toPutOn(deps, row, remedy, laidOut))
+    : { cautions: [], carry: null };
   const base = baseOf(deps, row, owner);
   const ofRound = remedy.steps.map((step): StepView => {
     const event = ofStep.get(step.id);
@@ -151,6 +149,16 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
     ];
   });
   return [...justDone, ...ofRound];
+}
+
+/** What is to be minded and carried where it is put on. */
+function toPutOn({ db, tables }: Deps, row: JobRow, remedy: RemedyRow, { today }: LaidOut) {
+  const { measures } = oneGarden(db);
+  const card = mixOf(db, tables, row, remedy, today);
+  return {
+    cautions: applyCautions(db, tables, row, today).map((found) => cautionWords(tables, found, measures)),
+    carry: card?.kind === 'mix' ? carryWords(card, tables, measures) : null,
+  };
 }
 
 /** What a step found; a count in its mean. */

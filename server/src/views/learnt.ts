@@ -10,7 +10,7 @@ import {
   anyApplications,
   anyJobs,
   anyNotSettled,
-  anySettled,
+  anyTrials,
   anyUnsettled,
   settle,
   type JobRow,
@@ -20,11 +20,10 @@ import { maybeDoing } from '../store/moves';
 import { jobRemedy } from './job';
 import { judgedBy } from './verdict';
 
-/** A trial with the case in which it was made. */
+/** A trial, with the job and the case in which it was made. */
 export interface TrialIn extends Trial {
   readonly jobId: string;
   readonly caseId: string;
-  readonly caseName: string;
 }
 
 export const causeOf = ({ reading }: CaseRow): CauseId | undefined =>
@@ -44,9 +43,16 @@ export function trialsOf(
   tables: Tables,
   { causes, year }: { readonly causes?: readonly CauseId[]; readonly year?: string } = {},
 ): readonly TrialIn[] {
-  const settled = anySettled(db, { causes, year }).flatMap((row): TrialIn[] =>
-    trialIn(row, row.settled, row.cause ?? undefined, { id: row.case_id, name: row.case_name }),
-  );
+  const settled = anyTrials(db, { causes, year }).map((row): TrialIn => ({
+    remedy: row.remedy,
+    cause: row.cause ?? undefined,
+    end: row.end,
+    isCounted: row.is_counted,
+    strength: row.strength ?? undefined,
+    on: row.on_date,
+    jobId: row.job_id,
+    caseId: row.case_id,
+  }));
   const open = anyNotSettled(db).flatMap((job): TrialIn[] => {
     const row = maybeOneCase(db, job.case_id ?? '');
     return row ? trialIn(job, settledBy(db, tables, row, job), causeOf(row), row) : [];
@@ -62,7 +68,7 @@ const trialIn = (
   { id, remedy }: Pick<JobRow, 'id' | 'remedy'>,
   { trial }: Settled,
   cause: CauseId | undefined,
-  of: Pick<CaseRow, 'id' | 'name'>,
+  of: Pick<CaseRow, 'id'>,
 ): TrialIn[] =>
   trial && remedy !== null
     ? [
@@ -75,7 +81,6 @@ const trialIn = (
           on: trial.on,
           jobId: id,
           caseId: of.id,
-          caseName: of.name,
         },
       ]
     : [];

@@ -50,12 +50,12 @@ export function notebookViewOf(deps: Deps): NotebookView {
         strengths: row?.recipe && learnt ? strengthsWords(row.recipe, learnt, measures) : null,
         share: learnt?.share ?? null,
         lastOn: trials.map(({ on }) => on).reduce((a, b) => (a > b ? a : b), ''),
-        cases: ofCases.slice(-trialsShown).map(({ caseId, caseName, end, isCounted, on }) => ({
+        cases: ofCases.slice(-trialsShown).map(({ caseId, end, isCounted, on }) => ({
           id: caseId,
           end,
           isCounted,
           on,
-          says: `${caseName}: ${trialWords[end]}, ${fullDate(on)}`,
+          says: `${maybeOneCase(db, caseId)?.name ?? ''}: ${trialWords[end]}, ${fullDate(on)}`,
         })),
         earlier: Math.max(0, ofCases.length - trialsShown),
       },

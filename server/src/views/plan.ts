@@ -1,9 +1,10 @@
+import { isDeepStrictEqual } from 'node:util';
 import { ownRow } from '@trowel/core/jobs';
 import { fedFrom, furthestBack } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import { schedule, type Job, type Plan, type PlannedStep, type PlanProblem, type Visits } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
-import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
+import { isSheltered, type Tables } from '@trowel/core/tables';
 import { gardenTime, type Clock } from '../clock';
 import type { Db } from '../database';
 import { anyOpenCases, type CaseRow } from '../store/cases';
@@ -17,7 +18,7 @@ import {
   type JobRow,
   type PlaceRow,
 } from '../store/jobs';
-import { writtenSoFar } from '../store/rows';
+import { workedOut } from '../store/remembered';
 import { skyOver } from '../weather/sky';
 import { jobRemedy, maybeBrew, roundOf, sproutedAt } from './job';
 import { placeOf, timedByLife } from './life';
@@ -47,19 +48,16 @@ export interface LaidOut {
   readonly jobs: ReadonlyMap<string, JobRow>;
 }
 
-/** The last plan of each garden, with all that it rests on. */
-const lastPlans = new WeakMap<Db, { readonly of: string; readonly tables: Tables; readonly laidOut: LaidOut }>();
+/** The last plan of each garden, with the problem that it solves. */
+const lastPlans = new WeakMap<Db, { readonly problem: PlanProblem; readonly plan: Plan }>();
 
-/** Every open step of every open job, laid out; worked out again only when something was written, or an hour is over. */
+/** Every open step of every open job, laid out; worked out again only when something that bears on it was written, or an hour is over. */
 export function layOut(deps: Deps): LaidOut {
   const { db, tables, clock } = deps;
   const { today, hourNow } = gardenTime(clock(), oneGarden(db).time_zone);
-  const of = `${writtenSoFar(db)} ${today} ${Math.ceil(hourNow)}`;
-  const last = lastPlans.get(db);
-  if (last?.of === of && last.tables === tables) return { ...last.laidOut, hourNow };
-  const laidOut = layOutNow(deps, today, hourNow);
-  lastPlans.set(db, { of, tables, laidOut });
-  return laidOut;
+  const upTo = Math.ceil(hourNow);
+  // The hour that has begun counts until it is over: a plan does not move by the minute.
+  return { ...workedOut(db, tables, 'plan', [today, upTo], () => layOutNow(deps, today, upTo)), hourNow };
 }
 
 function layOutNow({ db, tables }: Deps, today: string, hourNow: number): LaidOut {
@@ -73,11 +71,13 @@ function layOutNow({ db, tables }: Deps, today: string, hourNow: number): LaidOu
     at: placeOf(garden),
     ...(garden.climate === null ? {} : { climate: garden.climate }),
     weather: skyOver(db, garden, today, forecastDays),
-    jobs: [...jobs.values()].flatMap((row): Job[] => {
-      const remedy = jobRemedy(tables, row);
-      return remedy ? jobsOf(db, tables, remedy, row, cases.get(row.case_id ?? ''), garden, today) : [];
+    jobs: [...jobs.values()].flatMap((row) => {
+      const reading = cases.get(row.case_id ?? '')?.reading;
+      return workedOut(db, tables, `job ${row.id}`, [row, reading, today], () =>
+        jobsOf(db, tables, row, reading, today),
+      );
     }),
-    recent: recentIn(db, tables, jobs, today),
+    recent: workedOut(db, tables, 'recent', [...jobs.keys(), today], () => recentIn(db, tables, jobs, today)),
     tables,
     usualHour: garden.usual_hour,
     ...(garden.visits === null ? {} : { visits: visitsOf(garden.visits) }),
@@ -90,7 +90,10 @@ function layOutNow({ db, tables }: Deps, today: string, hourNow: number): LaidOu
       ...(pinned ? { isPinned: true } : {}),
     })),
   };
-  return { problem, plan: schedule(problem), today, hourNow, garden, cases, jobs };
+  const last = lastPlans.get(db);
+  const plan = last && isDeepStrictEqual(last.problem, problem) ? last.plan : schedule(problem);
+  lastPlans.set(db, { problem, plan });
+  return { problem, plan, today, hourNow, garden, cases, jobs };
 }
 
 const visitsOf = ({ minutes, ...visits }: NonNullable<GardenRow['visits']>): Visits => ({
@@ -103,15 +106,10 @@ const daysFrom = (from: string, until: string): string[] =>
   Array.from({ length: daysBetween(from, until) + 1 }, (_, at) => addDays(from, at));
 
 /** The round of a job that is to be laid out; none where nothing more is to come. */
-function jobsOf(
-  db: Db,
-  tables: Tables,
-  remedy: RemedyRow,
-  row: JobRow,
-  owner: CaseRow | undefined,
-  garden: GardenRow,
-  today: string,
-): Job[] {
+function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading'] | undefined, today: string): Job[] {
+  const remedy = jobRemedy(tables, row);
+  if (!remedy) return [];
+  const garden = oneGarden(db);
   const { time_zone } = garden;
   const { progress, begins, isOver, isHalted, events } = roundOf(db, row, remedy);
   if (isOver) return [];
@@ -143,9 +141,9 @@ function jobsOf(
       ...(sprouted ? { sprouted } : {}),
       ...(harvestOn === undefined ? {} : { harvestOn }),
       sheltered: places.length > 0 && places.every(({ bed_id }) => isSheltered(maybeOneBed(db, bed_id)?.setting)),
-      urgent: owner?.reading.action === 'treat-now',
+      urgent: reading?.action === 'treat-now',
       keepLeavesDryAtNight:
-        owner?.reading.causes.some(
+        reading?.causes.some(
           ({ id, probability }) =>
             probability >= wetLeavesMatterFrom && tables.causes.some((cause) => cause.id === id && cause.wetLeaves),
         ) ?? false,

@@ -14,6 +14,7 @@ import {
 } from '../store/cases';
 import { thresholds } from '../store/clinic';
 import { maybeOneBed, maybeOnePlanting, oneGarden } from '../store/garden';
+import { workedOut } from '../store/remembered';
 import { familyBefore } from './grown';
 import { groundOf, recentWeather, soilEvidence } from './clinic';
 import { failedIn } from './verdict';
@@ -77,7 +78,15 @@ export function situationOfCase(
   };
 }
 
+/** The reading of a case; weighed anew only where something that bears on it is another. */
 export function readingOf(deps: ReadingDeps, row: CaseRow): ReadingShort {
+  const { db, tables, clock } = deps;
+  const { today } = gardenTime(clock(), oneGarden(db).time_zone);
+  const { reading: _, ...of } = row;
+  return workedOut(db, tables, `reading ${row.id}`, [of, today], () => readNow(deps, row));
+}
+
+function readNow(deps: ReadingDeps, row: CaseRow): ReadingShort {
   const found = weigh(deps.tables, situationOfCase(deps, row), { withChecks: false, withReasons: false });
   const short = (list: readonly { id: string; probability: number }[]) =>
     list
