@@ -41,7 +41,7 @@ export const tablesOf = (db: Db): string[] =>
     .all()
     .filter((table) => !derived.includes(table));
 /** Without, rows stand in the order of their key. */
-const hasRowid = (db: Db, table: string): boolean =>
+export const hasRowid = (db: Db, table: string): boolean =>
   !db
     .prepare<unknown[], string>('SELECT sql FROM sqlite_master WHERE name = ?')
     .pluck()

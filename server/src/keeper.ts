@@ -10,6 +10,9 @@ export interface Keeper {
   list(): KeepView['keepings'];
   /** @returns the name of the new backup */
   backUp(): string;
+  /** What had to be saved from a damaged file, until it was read. */
+  salvaged(): KeepView['salvaged'];
+  salvageWasRead(): void;
   /** Puts what is kept under a name in the place of the garden, which is moved aside. @throws Error where it is not whole */
   restore(name: string): void;
 }
@@ -18,7 +21,11 @@ export interface Keeper {
 export function keeping(db: Db, keeper: Keeper): Router {
   const router = express.Router();
   const view = (): KeepView =>
-    keepView.parse({ keepings: keeper.list(), unreadable: unreadableIn(db).map((row) => ({ ...row })) });
+    keepView.parse({
+      keepings: keeper.list(),
+      unreadable: unreadableIn(db).map((row) => ({ ...row })),
+      salvaged: keeper.salvaged(),
+    });
   router.get('/', (_request, response) => {
     response.set('Cache-Control', 'no-store');
     response.json(view());
@@ -27,12 +34,16 @@ export function keeping(db: Db, keeper: Keeper): Router {
     keeper.backUp();
     response.json(view());
   });
+  router.post('/salvage-read', (_request, response) => {
+    keeper.salvageWasRead();
+    response.json(view());
+  });
   router.post('/restore', express.json({ limit: '10kb' }), (request: Request, response: Response) => {
     const { name } = parseInput(restoreKept, request.body);
     // Only what stands in the list: no path of one's own.
     if (!keeper.list().some((one) => one.name === name)) throw notFound('backup', name);
     keeper.restore(name);
-    response.json({ keepings: keeper.list(), unreadable: [] } satisfies KeepView);
+    response.json({ keepings: keeper.list(), unreadable: [], salvaged: keeper.salvaged() } satisfies KeepView);
   });
   return router;
 }

@@ -2,6 +2,7 @@ import fs from 'node:fs';
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import path from 'node:path';
+import { salvagedWords } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge/reader';
 import { createApp } from './app';
 import { gardenTime, type Clock } from './clock';
@@ -12,6 +13,7 @@ import { HouseholdBook } from './household/book';
 import { ownAddresses } from './household/gate';
 import { backUp, backUpDaily, holdFolder, keepings, mustBeWhole, restore, setAside, stampOf } from './keep';
 import { planner, type Planner } from './planner';
+import { damageIn, forgetSalvaged, salvage, salvagedIn } from './salvage';
 import { isSetUp, oneGarden, saveGarden } from './store/garden';
 import { dropLoosePhotos } from './store/photos';
 import { inTransaction } from './store/remembered';
@@ -96,6 +98,8 @@ export async function serve(options: ServeOptions): Promise<void> {
         household: house,
         keeper: {
           list: () => keepings(file),
+          salvaged: () => salvagedIn(file) ?? null,
+          salvageWasRead: () => forgetSalvaged(file),
           backUp: () => backUp(file, stampOf(new Date())),
           restore: (name) => {
             const kept = path.join(options.dataDir, name);
@@ -163,6 +167,7 @@ async function openData({ dataDir, demo, reset, port, mayReset }: ServeOptions, 
       throw new Error(
         `${file} is empty: that is no garden. Put a backup in its place with ./trowel restore, or move the file away to begin anew.`,
       );
+    saveFromDamage(file);
     const version = versionOf(file);
     if (version < migrations.length) backUp(file, `before-version-${migrations.length}`);
     if (!demo) backUpDaily(file, new Date());
@@ -180,6 +185,19 @@ async function openData({ dataDir, demo, reset, port, mayReset }: ServeOptions, 
     }, daily).unref();
   }
   return db;
+}
+
+/** A file with damaged pages is built anew from what can be read, before anything else is done with it. */
+function saveFromDamage(file: string): void {
+  const damage = damageIn(file);
+  if (damage === undefined) return;
+  try {
+    process.stderr.write(`${salvagedWords(salvage(file, new Date())).join('\n')}\n`);
+  } catch (error) {
+    throw new Error(
+      `${file} is damaged (${damage}) and not enough of it can be read to build it anew (${(error as Error).message}). Put a backup in its place with ./trowel restore; the damaged file is then moved aside, not deleted.`,
+    );
+  }
 }
 
 /** A clock that runs on from a given moment, or the real one. */

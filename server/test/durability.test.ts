@@ -220,6 +220,40 @@ describe('nothing is destroyed by starting', () => {
     fs.rmSync(data, { recursive: true, force: true });
   });
 
+  test('a file with a damaged page is built anew at the start, and the garden says so until it was read', async () => {
+    const data = newFolder();
+    const file = path.join(data, 'garden.sqlite');
+    const db = openDatabase(file);
+    db.exec(`INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour)
+      VALUES (1, 'Plot', 52, -4, 'UTC', 'metric', 180, 10, 17)`);
+    const add = db.prepare("INSERT INTO bed (id, name, setting, note, walking_order) VALUES (?, ?, 'bed', ?, ?)");
+    for (let n = 0; n < 60; n += 1) add.run(`b${n}`, `Bed ${n}`, 'clay '.repeat(60), n);
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    const { rootpage } = db.prepare("SELECT rootpage FROM sqlite_master WHERE name = 'bed'").get() as {
+      rootpage: number;
+    };
+    db.close();
+    // A leaf of the beds: the last page of the file that says so much of clay.
+    const bytes = fs.readFileSync(file);
+    const at = Math.floor(bytes.lastIndexOf('clay clay clay') / 4096);
+    expect(at + 1).not.toBe(rootpage);
+    bytes.fill(0xff, at * 4096, (at + 1) * 4096);
+    fs.writeFileSync(file, bytes);
+
+    const { child, port, exit } = await start(data);
+    const beds = await bedsIn(port);
+    expect(beds.length).toBeGreaterThan(40);
+    expect(beds.length).toBeLessThan(60);
+    const saved = async () =>
+      ((await (await fetch(`http://127.0.0.1:${port}/api/keep`)).json()) as { salvaged: unknown }).salvaged;
+    expect(await saved()).toMatchObject({ tables: [{ table: 'bed', fromBackup: 0, lost: 60 - beds.length }] });
+    await post(port, '/keep/salvage-read', {});
+    expect(await saved()).toBeNull();
+    child.kill('SIGTERM');
+    expect(await exit).toBe(0);
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+
   test('a backup is made each day and by hand, and any of them is put back; the garden that stood there is kept', async () => {
     const data = newFolder();
     const file = path.join(data, 'garden.sqlite');

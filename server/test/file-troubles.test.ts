@@ -51,7 +51,13 @@ describe('trouble with the file of the garden', () => {
     const damaged = newWorld({
       demo: true,
       mayBeDamaged: true,
-      keeper: { list: () => [], backUp: () => '', restore: () => undefined },
+      keeper: {
+        list: () => [],
+        backUp: () => '',
+        restore: () => undefined,
+        salvaged: () => null,
+        salvageWasRead: () => undefined,
+      },
     });
     try {
       const get = async (path: string) => {

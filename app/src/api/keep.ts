@@ -28,6 +28,15 @@ export function useBackUp() {
   });
 }
 
+/** What was saved from a damaged file was read, and is not told again. */
+export function useSalvageRead() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: () => post('/keep/salvage-read', {}),
+    onSuccess: (view) => client.setQueryData(kept.queryKey, view),
+  });
+}
+
 /** Everything is another garden afterwards: all of it is read anew. */
 export function useRestore() {
   const client = useQueryClient();

@@ -16,3 +16,4 @@ export * from './remedies';
 export * from './problems';
 export * from './log';
 export * from './takings';
+export * from './kept';

@@ -1,7 +1,8 @@
 import type { KeepView } from '@trowel/core/contract';
 import { counted } from '@trowel/core/wording/everyday';
+import { salvagedWords } from '@trowel/core/wording/kept';
 import { useState } from 'react';
-import { useBackUp, useKeepings, useRestore } from '@/api/keep';
+import { useBackUp, useKeepings, useRestore, useSalvageRead } from '@/api/keep';
 import { Button } from '@/ui/Button';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -24,15 +25,30 @@ export function Backups() {
   const view = useKeepings().data;
   const backUp = useBackUp();
   const restore = useRestore();
+  const read = useSalvageRead();
   const tell = useNotice();
   const [asked, setAsked] = useState<Keeping>();
   const [isAll, setAll] = useState(false);
   if (!view) return null;
-  const { keepings, unreadable } = view;
+  const { keepings, unreadable, salvaged } = view;
   return (
     <Sheet>
       <Heading rank={3}>Backups</Heading>
       <Small>One is made each day by itself. Going back moves what is here now aside; it stays in this list.</Small>
+      {salvaged && (
+        <Sheet tone="warn">
+          {salvagedWords(salvaged).map((line, at) => (
+            <Body key={line} strong={at === 0}>
+              {line}
+            </Body>
+          ))}
+          <Row>
+            <Button kind="other" disabled={read.isPending} onPress={() => read.mutate()}>
+              Read
+            </Button>
+          </Row>
+        </Sheet>
+      )}
       {unreadable.length > 0 && (
         <Sheet tone="warn">
           <Body strong>{`${counted(unreadable.length, 'row', 'rows')} could not be read and stand aside.`}</Body>
