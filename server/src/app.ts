@@ -20,9 +20,12 @@ import { acts, asks, reads } from './handlers';
 import { problemHandler, unknownRoute } from './problems';
 import { deviceOf, gate, household, namesInTheHouse, type Household } from './household/gate';
 import { keeping, type Keeper } from './keeper';
+import { aboutCase } from './acts/cases';
 import { photos } from './photos';
+import { maybeOneCase } from './store/cases';
 import { maybeGarden } from './store/garden';
 import { inTransaction, workedOut } from './store/remembered';
+import { longWorkHere, type LongWork } from './thread';
 import { calendarFileOf } from './views/calendar';
 import type { Deps } from './views/plan';
 
@@ -35,6 +38,10 @@ export interface AppOptions extends Deps {
   readonly keeper?: Keeper;
   /** Who of the house may come in; left out, whoever reaches it. */
   readonly household?: Household;
+  /** Does what takes long beside the thread that answers; left out, here. */
+  readonly long?: LongWork;
+  /** Where the garden lies; left out, in memory. */
+  readonly file?: string;
   /** Opens the made-up garden anew, to look round in. */
   readonly tour?: () => Promise<Deps>;
 }
@@ -52,7 +59,7 @@ export function createApp(deps: AppOptions): Express {
     app.use('/api/household', onlyJson, household(deps.household));
     app.use('/api', gate(deps.household));
   }
-  if (deps.tour) app.use('/api/tour', tour(deps.tour));
+  if (deps.tour) app.use('/api/tour', tour(deps.tour, deps.long));
   if (deps.keeper) app.use('/api/keep', onlyJson, keeping(deps.db, deps.keeper));
   app.use('/api/photos', photos(deps));
   app.use('/api/bundle', onlyJson, bundles(deps));
@@ -65,11 +72,11 @@ export function createApp(deps: AppOptions): Express {
 }
 
 /** The same calls on a garden that is only looked round in; each beginning opens it anew. */
-function tour(open: () => Promise<Deps>): express.Router {
+function tour(open: () => Promise<Deps>, long: LongWork | undefined): express.Router {
   const router = express.Router();
-  let here: { readonly deps: Deps; readonly calls: express.Router } | undefined;
+  let here: { readonly deps: AppOptions; readonly calls: express.Router } | undefined;
   const anew = async () => {
-    const deps = await open();
+    const deps = { ...(await open()), ...(long ? { long } : {}) };
     here?.deps.db.close();
     const calls = express.Router();
     calls.use('/photos', photos(deps));
@@ -97,8 +104,8 @@ function api(deps: AppOptions): express.Router {
   for (const name of Object.keys(calls) as CallName[]) {
     const { method, path: route } = calls[name];
     const answer = answerTo(deps, name);
-    router[method === 'GET' ? 'get' : 'post'](route, (request: Request, response: Response) => {
-      const said = answer(request, String(request.params.id ?? ''), deviceOf(response));
+    router[method === 'GET' ? 'get' : 'post'](route, async (request: Request, response: Response) => {
+      const said = await answer(request, String(request.params.id ?? ''), deviceOf(response));
       response.type('json').send(typeof said === 'string' ? said : JSON.stringify(said));
     });
   }
@@ -126,10 +133,14 @@ function waitedOf(headers: Request['headers']): number {
 function answerTo(
   deps: AppOptions,
   name: CallName,
+  long: LongWork = deps.long ?? longWorkHere,
 ): (request: Request, id: string, device: string | undefined) => unknown {
   if (name in asks) {
     const call = asks[name as AskName] as (tables: Tables, input: unknown) => unknown;
-    return ({ body }) => call(deps.tables, parseInput(calls[name].input, body));
+    return ({ body }) =>
+      isLong(body)
+        ? long('ask', { name: name as AskName, body: body as unknown })
+        : call(deps.tables, parseInput(calls[name].input, body));
   }
   // A view is of one moment: its hundred small queries see the same garden, and open it once.
   if (name in reads) {
@@ -148,11 +159,30 @@ function answerTo(
   const call = acts[name as ActName] as unknown as (here: Deps, body: unknown, id: string, waitedMs: number) => unknown;
   const { afterMove } = deps;
   const { movesPlan } = calls[name as ActName];
-  return ({ body, headers }, id, device) => {
-    const result = call({ ...inItsMeasures(deps), device }, body, id, waitedOf(headers));
+  return async ({ body, headers }, id, device) => {
+    const read = name === 'addEvidence' ? await readAhead(deps, long, body, id) : undefined;
+    const result = call({ ...inItsMeasures(deps), device, read }, body, id, waitedOf(headers));
     if (movesPlan) afterMove?.();
     return result;
   };
+}
+
+/** Letters from which on a question or a line is read on a thread: a sentence or two takes a few milliseconds. */
+const worthAThread = 250;
+const isLong = (body: unknown): boolean => (JSON.stringify(body) ?? '').length > worthAThread;
+
+/** The line of a case, read before the act begins; undefined where it is short, or the act will refuse it anyway. */
+async function readAhead({ db }: Deps, long: LongWork, body: unknown, caseId: string): Promise<Deps['read']> {
+  const input = calls.addEvidence.input.safeParse(body);
+  const said = input.data?.said;
+  if (said === undefined || said.length < worthAThread) return undefined;
+  const about = inTransaction(db, 'read', () => {
+    const row = maybeOneCase(db, caseId);
+    return row && aboutCase(db, row);
+  });
+  if (!about) return undefined;
+  const reading = await long('read', { said, about });
+  return () => reading;
 }
 
 /** A page made in this minute stands until it is over, where nothing it shows was written: the sun and the hour go on. */

@@ -138,9 +138,8 @@ export const isEmpty = (db: Db): boolean =>
     (table) => db.prepare<unknown[], number>(`SELECT COUNT(*) FROM ${table}`).pluck().get() === 0,
   );
 
-/** @throws Problem where something has been entered already @throws InputError naming what does not fit */
-export function takeIn(db: Db, body: unknown): Record<string, number> {
-  const { tables } = broughtUpToDate(readBundle(body));
+/** @param whole brought up to date @throws Problem where something has been entered already @throws InputError naming what does not fit */
+export function takeIn(db: Db, { tables }: Bundle): Record<string, number> {
   inTransaction(db, 'write', () => {
     if (!isEmpty(db)) throw conflict('garden-not-empty');
     db.pragma('defer_foreign_keys = ON');

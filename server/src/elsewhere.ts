@@ -2,7 +2,7 @@ import { calls, parseInput } from '@trowel/core/contract';
 import express, { type Request, type Response, type Router } from 'express';
 import { randomUUID } from 'node:crypto';
 import { keepTaking, readAnew } from './acts/takings';
-import { broughtUpToDate, bundleOf, isEmpty, readBundle, takeIn } from './bundle';
+import { bundleOf, isEmpty, takeIn } from './bundle';
 import { gardenTime } from './clock';
 import { deviceOf } from './household/gate';
 import { mergeIn } from './merge';
@@ -11,6 +11,7 @@ import { addLog } from './store/log';
 import { oneGarden } from './store/garden';
 import { inTransaction } from './store/remembered';
 import { maybeSheet, readSheet, sheetOut, sheets } from './sheets';
+import { longWorkHere, type LongWork } from './thread';
 import { rememberPlan, type Deps } from './views/plan';
 
 /** What comes and goes as files, beside the table of calls. */
@@ -20,32 +21,42 @@ const largest = '300mb';
 
 interface Elsewhere extends Deps {
   readonly afterMove?: () => void;
+  readonly long?: LongWork;
+  readonly file?: string;
 }
 
 /** The whole garden. */
 export function bundles(deps: Elsewhere): Router {
-  const { db, clock, afterMove } = deps;
+  const { db, clock, afterMove, file, long = longWorkHere } = deps;
   const router = express.Router();
-  router.get('/', (_request, response) => {
+  router.get('/', async (_request, response) => {
     const made = clock();
     response.set('Cache-Control', 'no-store');
     response.attachment(`garden-${made.toISOString().slice(0, 10)}.json`);
-    response.json(inTransaction(db, 'read', () => bundleOf(db, made)));
+    response
+      .type('json')
+      .send(
+        file === undefined
+          ? JSON.stringify(inTransaction(db, 'read', () => bundleOf(db, made)))
+          : await long('bundle', { file, made: made.toISOString() }),
+      );
   });
-  const json = express.json({ limit: largest });
+  // Read on the thread: it may be as large as ten years.
+  const json = express.text({ type: 'application/json', limit: largest });
+  const takeUp = ({ body }: Request) => long('takeUp', { text: body as string });
   // What it holds, and what would come in, before it does.
-  router.post('/look', json, (request: Request, response: Response) => {
-    const { made, tables } = broughtUpToDate(readBundle(request.body));
+  router.post('/look', json, async (request: Request, response: Response) => {
+    const { made, tables } = await takeUp(request);
     const rows = Object.fromEntries(Object.entries(tables).map(([table, all]) => [table, all.length]));
     response.json({ made, isEmpty: isEmpty(db), rows, brings: isEmpty(db) ? null : tried(deps, tables) });
   });
-  router.post('/', json, (request: Request, response: Response) => {
-    const rows = takeIn(db, request.body);
+  router.post('/', json, async (request: Request, response: Response) => {
+    const rows = takeIn(db, await takeUp(request));
     afterMove?.();
     response.json({ rows });
   });
-  router.post('/merge', json, (request: Request, response: Response) => {
-    const { tables } = broughtUpToDate(readBundle(request.body));
+  router.post('/merge', json, async (request: Request, response: Response) => {
+    const { tables } = await takeUp(request);
     const answer = inTransaction(db, 'write', () => {
       const now = clock();
       const { today } = gardenTime(now, oneGarden(db).time_zone);

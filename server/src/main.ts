@@ -10,6 +10,7 @@ import { answerJson } from './command-line';
 import { HouseholdBook } from './household/book';
 import { backUp, holdFolder, restore } from './keep';
 import { isPlanWorker, workOnPlans } from './planner';
+import { isLongWorker, workAtLength } from './thread';
 import { gardenFile, serve } from './serve';
 import { solveIn } from './solver';
 import { fillTour, isTourWorker } from './tour';
@@ -183,4 +184,5 @@ program
 // The same file does the heavy work on a thread of its own.
 if (isPlanWorker()) workOnPlans();
 else if (isTourWorker()) fillTour();
+else if (isLongWorker()) workAtLength();
 else await program.parseAsync();

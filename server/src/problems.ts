@@ -28,6 +28,7 @@ export const problemStatus = {
   'disk-full': 507,
   'read-only': 503,
   damaged: 500,
+  'took-too-long': 503,
   internal: 500,
 } as const;
 export type ProblemCode = keyof typeof problemStatus;

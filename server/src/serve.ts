@@ -17,6 +17,7 @@ import { damageIn, forgetSalvaged, salvage, salvagedIn } from './salvage';
 import { isSetUp, oneGarden, saveGarden } from './store/garden';
 import { dropLoosePhotos } from './store/photos';
 import { inTransaction } from './store/remembered';
+import { longWork } from './thread';
 import { tourFrom } from './tour';
 import { prepareTowns } from './towns';
 import { settleOld } from './views/learnt';
@@ -75,6 +76,7 @@ export async function serve(options: ServeOptions): Promise<void> {
   await prepareTowns();
   const opened = { db: await openData(options, clock) };
   const tour = tourFrom(options.program);
+  const long = longWork(options.program);
   const house = {
     book,
     clock: () => new Date(),
@@ -95,6 +97,8 @@ export async function serve(options: ServeOptions): Promise<void> {
         webRoot: options.webRoot,
         afterMove: () => planning?.asked(),
         tour,
+        long,
+        file,
         household: house,
         keeper: {
           list: () => keepings(file),
@@ -120,6 +124,8 @@ export async function serve(options: ServeOptions): Promise<void> {
     settleInPieces(deps);
   };
   open();
+  // It takes a second to get to know the words: before anybody waits for it.
+  setTimeout(() => void long('read', { said: 'green leaves', about: {} }).catch(() => undefined), startsAfter).unref();
   if (options.demo) {
     const { today } = gardenTime(clock(), oneGarden(opened.db).time_zone);
     process.stdout.write(`The made-up garden stands on ${today}; --now DAY puts it on another day.\n`);
@@ -153,6 +159,8 @@ export const gardenFile = (dataDir: string, demo: boolean): string =>
   path.join(dataDir, demo ? 'demo.sqlite' : 'garden.sqlite');
 
 const daily = 86_400_000;
+/** ms after which the thread for long work is begun. */
+const startsAfter = 2_000;
 
 async function openData({ dataDir, demo, reset, port, mayReset }: ServeOptions, clock: Clock): Promise<Db> {
   holdFolder(dataDir, { pid: process.pid, port, since: new Date().toISOString() });

@@ -4,6 +4,9 @@ import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
 import type { Readable } from 'node:stream';
+import { answerWeigh } from '@trowel/core/headless';
+import { readLine } from '@trowel/core/read';
+import { knowledge } from '@trowel/knowledge/reader';
 import Database from 'better-sqlite3';
 import { buildSync } from 'esbuild';
 import { migrations, openDatabase } from '../src/database';
@@ -322,6 +325,40 @@ describe('the plan is thought over', () => {
     // Not a clock but the plan itself says when.
     while ((await daysWithWork()).length > 1) await new Promise((resolve) => setImmediate(resolve));
     expect(await daysWithWork()).toEqual([day(2)]);
+    child.kill('SIGTERM');
+    expect(await exit).toBe(0);
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+});
+
+describe('long work beside the thread that answers', () => {
+  test('a long line, a long question and a whole garden come out as they do here, and what is wrong is named', async () => {
+    const data = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-long-'));
+    const { child, port, exit } = await start(data);
+    const get = async (route: string) => (await fetch(`http://127.0.0.1:${port}/api${route}`)).json();
+    await post(port, '/beds', { name: 'Gate Bed', setting: 'bed' });
+    const { beds } = (await get('/garden')) as { beds: { id: string }[] };
+    const said = 'sticky leaves, ants on the stems and curled tips with small green flies under them. '.repeat(4);
+    const id = 'a0000000-0000-4000-8000-000000000001';
+    await post(port, '/cases', { commandId: id, bedId: beds[0]?.id });
+    const evidence = await (await post(port, `/cases/${id}/evidence`, { said })).json();
+    const { understood } = readLine(knowledge, said, { setting: 'bed' });
+    expect(evidence).toMatchObject({ understood: understood.map(({ sign, state }) => ({ sign, state })) });
+    expect(understood.length).toBeGreaterThan(2);
+    const body = { plant: 'tomato', month: 6, said };
+    expect(await (await post(port, '/weigh', body)).json()).toEqual(
+      JSON.parse(JSON.stringify(answerWeigh(knowledge, body))),
+    );
+    const unfit = await post(port, '/weigh', { ...body, month: 13 });
+    expect([unfit.status, ((await unfit.json()) as { fields: { field: string }[] }).fields[0]?.field]).toEqual([
+      422,
+      'month',
+    ]);
+    const bundle = (await get('/bundle')) as { tables: { bed: unknown[]; observation: unknown[] } };
+    expect(bundle.tables.bed).toHaveLength(1);
+    expect(bundle.tables.observation.length).toBeGreaterThan(2);
+    expect(await (await post(port, '/bundle/look', bundle)).json()).toMatchObject({ isEmpty: false, rows: { bed: 1 } });
+    expect((await post(port, '/bundle/look', { ...bundle, version: 'old' })).status).toBe(422);
     child.kill('SIGTERM');
     expect(await exit).toBe(0);
     fs.rmSync(data, { recursive: true, force: true });

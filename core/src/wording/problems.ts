@@ -61,11 +61,14 @@ export const problemTitles = {
   'disk-full': 'There is no room left on the disk',
   'read-only': 'The garden’s file cannot be written',
   damaged: 'The garden’s file is damaged',
+  'took-too-long': 'That took too long',
   internal: 'The server stumbled; nothing was half-written',
 } as const;
 
 /** What is said of a failure that nobody described. */
 export const plainDetails = {
+  'took-too-long':
+    'It took longer than anyone should wait, and was given up; nothing was written. Try it in smaller parts.',
   'bad-json': 'The body could not be read as JSON; check commas and quotes.',
   'too-large': 'The body is larger than 1 MB.',
   'not-paired': 'Pair it first: open this garden’s address in its browser, with the passphrase or a code.',

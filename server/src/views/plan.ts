@@ -4,6 +4,7 @@ import { fedFrom, furthestBack } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import { schedule, type Job, type Plan, type PlannedStep, type PlanProblem, type Visits } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
+import type { readLine } from '@trowel/core/read';
 import { isSheltered, type Tables } from '@trowel/core/tables';
 import { gardenTime, type Clock } from '../clock';
 import type { Db } from '../database';
@@ -29,6 +30,8 @@ export interface Deps {
   readonly db: Db;
   readonly tables: Tables;
   readonly clock: Clock;
+  /** Reads a typed line; left out, it is read here and now. */
+  readonly read?: typeof readLine | undefined;
   /** Which device of the house asks; left out: the machine itself. */
   readonly device?: string | undefined;
 }

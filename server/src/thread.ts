@@ -1,0 +1,138 @@
+import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads';
+import { calls, parseInput, type AskName } from '@trowel/core/contract';
+import { readLine, type About, type Reading } from '@trowel/core/read';
+import type { Tables } from '@trowel/core/tables';
+import { knowledge } from '@trowel/knowledge/reader';
+import Database from 'better-sqlite3';
+import { broughtUpToDate, bundleOf, readBundle, type Bundle } from './bundle';
+import { asks } from './handlers';
+import { asProblem, plainProblem, Problem, type ProblemCode } from './problems';
+
+/** Work that would keep others waiting, on a thread beside the one that answers. */
+
+const work = 'long';
+export const isLongWorker = (): boolean => !isMainThread && workerData === work;
+
+/** What can be asked of the thread: each with plain data in and plain data out. */
+const works = {
+  /** A call that knows no garden. */
+  ask: ({ name, body }: { name: AskName; body: unknown }): unknown => {
+    const call = asks[name] as (tables: Tables, input: unknown) => unknown;
+    return call(knowledge, parseInput(calls[name].input, body));
+  },
+  /** One typed line. */
+  read: ({ said, about }: { said: string; about: About }): Reading => readLine(knowledge, said, about),
+  /** A whole garden as the text of its bundle, as it stands in its file. @param made instant */
+  bundle: ({ file, made }: { file: string; made: string }): string => {
+    const db = new Database(file, { readonly: true });
+    try {
+      return JSON.stringify(db.transaction(() => bundleOf(db, new Date(made)))());
+    } finally {
+      db.close();
+    }
+  },
+  /** A bundle that came from elsewhere, checked and brought up to date. @param text JSON */
+  takeUp: ({ text }: { text: string }): Bundle => broughtUpToDate(readBundle(parsed(text))),
+} as const;
+type Works = typeof works;
+export type LongName = keyof Works;
+/** Does one of the works, here or on the thread. */
+export type LongWork = <Name extends LongName>(
+  name: Name,
+  input: Parameters<Works[Name]>[0],
+) => Promise<ReturnType<Works[Name]>>;
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw plainProblem('bad-json');
+  }
+}
+
+interface Answer {
+  readonly id: number;
+  readonly gives?: unknown;
+  readonly problem?: Pick<Problem, 'code' | 'detail' | 'fields'>;
+}
+
+/** The other end of the thread. */
+export function workAtLength(): void {
+  parentPort?.on('message', ({ id, name, input }: { id: number; name: LongName; input: never }) => {
+    const answer = (): Answer => {
+      try {
+        return { id, gives: works[name](input) };
+      } catch (error) {
+        const { code, detail, fields } = asProblem(error);
+        if (code === 'internal') console.error(error);
+        return { id, problem: { code, detail, fields: [...fields] } };
+      }
+    };
+    parentPort?.postMessage(answer());
+  });
+}
+
+/** Does it at once and here: where there is no thread, as in a test. */
+export const longWorkHere: LongWork = (name, input) =>
+  // What it throws is told as from the thread.
+  new Promise((resolve) => resolve(works[name](input as never) as never));
+
+/** So long one work may take, ms; what takes longer is given up and said. */
+const longest = { ask: 20_000, read: 5_000, bundle: 120_000, takeUp: 120_000 } as const satisfies Record<
+  LongName,
+  number
+>;
+/** Without work the thread ends after so long, ms: what it knows takes room. */
+const idleFor = 1_800_000;
+
+/**
+ * A thread that is begun when it is first needed.
+ * @param program the file that runs, which is the worker's too
+ */
+export function longWork(program: URL): LongWork {
+  let worker: Worker | undefined;
+  let idle: NodeJS.Timeout | undefined;
+  let lastId = 0;
+  interface Waiting {
+    readonly done: (gives: unknown) => void;
+    readonly failed: (error: Error) => void;
+    readonly limit: NodeJS.Timeout;
+  }
+  const waiting = new Map<number, Waiting>();
+  const end = (because: ProblemCode & Parameters<typeof plainProblem>[0]) => {
+    void worker?.terminate();
+    worker = undefined;
+    for (const { failed, limit } of waiting.values()) {
+      clearTimeout(limit);
+      failed(plainProblem(because));
+    }
+    waiting.clear();
+  };
+  const begin = (): Worker => {
+    const made = new Worker(program, { workerData: work });
+    made.unref();
+    made.on('message', ({ id, gives, problem }: Answer) => {
+      const one = waiting.get(id);
+      waiting.delete(id);
+      if (!one) return;
+      clearTimeout(one.limit);
+      if (problem) one.failed(new Problem(problem.code, problem.detail, problem.fields));
+      else one.done(gives);
+      if (waiting.size === 0) idle = setTimeout(() => end('took-too-long'), idleFor).unref();
+    });
+    made.once('error', (error) => {
+      console.error(error);
+      if (worker === made) end('internal');
+    });
+    return made;
+  };
+  return (name, input) =>
+    new Promise((done, failed) => {
+      clearTimeout(idle);
+      worker ??= begin();
+      lastId += 1;
+      const limit = setTimeout(() => end('took-too-long'), longest[name]);
+      waiting.set(lastId, { done: done as (gives: unknown) => void, failed, limit });
+      worker.postMessage({ id: lastId, name, input });
+    });
+}
