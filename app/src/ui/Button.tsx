@@ -1,29 +1,43 @@
-import type { ComponentProps } from 'react';
-import { Button as PaperButton } from 'react-native-paper';
-import { space } from '@/theme/theme';
+import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
+import { ButtonFace, useButtonFrame, type ButtonKind } from './ButtonFace';
 import type { IconName } from './Icon';
 
-type PaperProps = ComponentProps<typeof PaperButton>;
-
-interface ButtonProps extends Pick<PaperProps, 'children' | 'disabled' | 'accessibilityLabel' | 'style'> {
+interface ButtonProps {
+  readonly children: string;
   readonly onPress: () => void;
-  /** `main` is the one thing to do here, `soft` answers a question, `plain` stands back. */
-  readonly kind?: 'main' | 'other' | 'soft' | 'plain';
+  readonly kind?: ButtonKind;
   /** For a thumb in the garden. */
   readonly tall?: boolean;
   readonly icon?: IconName;
+  readonly disabled?: boolean;
+  /** In full, for a screen reader; holds what is written. */
+  readonly accessibilityLabel?: string;
+  readonly style?: StyleProp<ViewStyle>;
 }
 
-const modes = { main: 'contained', other: 'outlined', soft: 'contained-tonal', plain: 'text' } as const;
-
 /** Every button of the product, never smaller than a thumb. */
-export function Button({ kind = 'plain', tall = false, onPress, ...rest }: ButtonProps) {
+export function Button({
+  children,
+  onPress,
+  kind = 'plain',
+  tall = false,
+  icon,
+  disabled = false,
+  accessibilityLabel,
+  style,
+}: ButtonProps) {
+  const frame = useButtonFrame(kind, { tall, off: disabled });
   return (
-    <PaperButton
-      mode={modes[kind]}
-      contentStyle={{ minHeight: tall ? 56 : space.target }}
+    <Pressable
+      role="button"
+      disabled={disabled}
+      aria-label={accessibilityLabel}
       onPress={() => onPress()}
-      {...rest}
-    />
+      style={[frame, style]}
+    >
+      <ButtonFace kind={kind} icon={icon}>
+        {children}
+      </ButtonFace>
+    </Pressable>
   );
 }

@@ -1,7 +1,7 @@
 import { Link, type Href } from 'expo-router';
-import { Pressable, Text } from 'react-native';
-import { fonts, space, useRoles } from '@/theme/theme';
-import { Icon, type IconName } from './Icon';
+import { Pressable } from 'react-native';
+import { ButtonFace, useButtonFrame } from './ButtonFace';
+import type { IconName } from './Icon';
 
 /**
  * A link that looks like a button: a real one, which the keyboard opens, and which can be opened in another tab. One
@@ -21,29 +21,13 @@ export function LinkButton({
   label?: string;
   children: string;
 }) {
-  const roles = useRoles();
-  const color = kind === 'main' ? roles.onAct : roles.act;
+  const frame = useButtonFrame(kind);
   return (
     <Link href={href} asChild>
-      <Pressable
-        aria-label={label}
-        style={{
-          minHeight: space.target,
-          flexDirection: 'row',
-          alignItems: 'center',
-          justifyContent: 'center',
-          gap: space.s,
-          paddingHorizontal: kind === 'plain' ? 12 : 20,
-          borderRadius: 10,
-          borderWidth: kind === 'other' ? 1 : 0,
-          borderColor: roles.softText,
-          backgroundColor: kind === 'main' ? roles.act : 'transparent',
-        }}
-      >
-        {icon && <Icon name={icon} size={18} color={color} />}
-        <Text style={{ fontFamily: fonts.body, fontSize: 14, lineHeight: 20, fontWeight: '500', color }}>
+      <Pressable aria-label={label} style={frame}>
+        <ButtonFace kind={kind} icon={icon}>
           {children}
-        </Text>
+        </ButtonFace>
       </Pressable>
     </Link>
   );

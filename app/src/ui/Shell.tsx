@@ -101,6 +101,7 @@ function PlaceButton({ place, wide }: { place: PlaceLink; wide: boolean }) {
         aria-current={here ? 'page' : undefined}
         style={{
           flex: wide ? undefined : 1,
+          minWidth: 0,
           minHeight: 60,
           alignItems: 'center',
           justifyContent: 'center',
@@ -111,7 +112,16 @@ function PlaceButton({ place, wide }: { place: PlaceLink; wide: boolean }) {
         {/* Where we are is told by a bar and bold letters as well as by colour. */}
         <View style={{ width: 32, height: 4, borderRadius: 2, backgroundColor: here ? roles.act : 'transparent' }} />
         <Icon name={place.icon} color={color} />
-        <Text style={{ fontFamily: fonts.body, fontSize: 13, color, fontWeight: here ? '700' : '400' }}>
+        <Text
+          style={{
+            fontFamily: fonts.body,
+            fontSize: 13,
+            color,
+            fontWeight: here ? '700' : '400',
+            maxWidth: '100%',
+            textAlign: 'center',
+          }}
+        >
           {place.label}
         </Text>
       </Pressable>

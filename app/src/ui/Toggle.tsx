@@ -27,6 +27,7 @@ export function Toggle({ children, onPress, pressed, expanded, label }: TogglePr
       onPress={onPress}
       style={{
         minHeight: space.target,
+        maxWidth: '100%',
         paddingHorizontal: 14,
         justifyContent: 'center',
         borderRadius: 8,
@@ -37,7 +38,7 @@ export function Toggle({ children, onPress, pressed, expanded, label }: TogglePr
     >
       <Row gap={6}>
         {pressed === true && <Icon name="check" size={18} color={roles.text} />}
-        <Small strong style={{ color: roles.text }}>
+        <Small strong style={{ color: roles.text, flexShrink: 1 }}>
           {children}
         </Small>
         {expanded !== undefined && <Icon name={expanded ? 'down' : 'open'} size={20} color={roles.text} />}

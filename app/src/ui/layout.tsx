@@ -76,7 +76,12 @@ export function Row({
   style?: ViewStyle;
 }) {
   return (
-    <View style={[{ flexDirection: 'row', alignItems: 'center', gap, flexWrap: wrap ? 'wrap' : 'nowrap' }, style]}>
+    <View
+      style={[
+        { flexDirection: 'row', alignItems: 'center', gap, flexWrap: wrap ? 'wrap' : 'nowrap', maxWidth: '100%' },
+        style,
+      ]}
+    >
       {children}
     </View>
   );

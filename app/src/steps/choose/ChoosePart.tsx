@@ -166,15 +166,17 @@ function useChoosing(row: RemedyRow, view: CaseView) {
   const chooseRemedy = useAct('chooseRemedy');
   const tell = useNotice();
   const onPlan = `${row.name}: its steps are on the plan.`;
+  const isRunning = view.jobs.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null);
   return {
     choose: (more: Partial<JobSetting> & { readonly from?: string } = {}, says = onPlan) =>
       chooseRemedy.mutate(
         { id: view.summary.id, body: { remedy: row.id, ...more } },
         { onSuccess: () => tell({ says }) },
       ),
-    isRunning: view.jobs.some(({ remedy, endedOn }) => remedy === row.id && endedOn === null),
+    isRunning,
     isOff: chooseRemedy.isPending || view.summary.status === 'closed',
-    error: chooseRemedy.error,
+    // Chosen all the same, and only the answer lost: nothing is wrong any more.
+    error: isRunning ? null : chooseRemedy.error,
   };
 }
 

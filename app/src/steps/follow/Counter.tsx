@@ -93,7 +93,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
       )}
       {unit === 'number' && <Keys add={add} />}
       {unit === 'number' ? (
-        <Row gap={space.m} style={{ justifyContent: 'center' }}>
+        <Row wrap gap={space.m} style={{ justifyContent: 'center' }}>
           <BigButton icon="minus" label="One fewer" onPress={() => setNow(Math.max(0, now - 1))} />
           <Text
             aria-live="polite"

@@ -224,7 +224,6 @@ function BedCard({ bed }: { bed: Bed }) {
       </Row>
       <Row>
         <TextInput
-          dense
           mode="outlined"
           style={{ flex: 1 }}
           label="Add a plant"

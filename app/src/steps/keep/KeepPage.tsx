@@ -14,7 +14,7 @@ export function KeepPage() {
   const column = { flex: wide ? 1 : undefined, gap: space.m };
   return (
     <Page wide>
-      <Row style={{ justifyContent: 'space-between' }}>
+      <Row wrap style={{ justifyContent: 'space-between' }}>
         <Heading rank={1}>Keep and carry</Heading>
         <LinkButton href="/garden">Back to the garden</LinkButton>
       </Row>

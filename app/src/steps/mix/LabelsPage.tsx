@@ -42,6 +42,7 @@ export function LabelsPage() {
                   key={batch.id}
                   style={{
                     width: 330,
+                    maxWidth: '100%',
                     borderWidth: 2,
                     borderColor: ink.line,
                     borderRadius: 6,

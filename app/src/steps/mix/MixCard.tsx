@@ -7,10 +7,10 @@ import { brewThinnedWords, costLine, sentence } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { SegmentedButtons } from 'react-native-paper';
 import { useAct } from '@/api/queries';
 import { Jug, Sprayer } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { QuantityField } from '@/ui/QuantityField';
@@ -107,16 +107,14 @@ export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId, 
       <Row wrap style={{ alignItems: 'flex-end' }}>
         <QuantityField label="Ready mix wanted" {...volume.field} />
         {usesWater && (
-          <View style={{ minWidth: 230, flex: 1 }}>
-            <SegmentedButtons
-              value={setting.water ?? 'tap'}
-              onValueChange={(next) => change({ water: next === 'butt' ? 'butt' : 'tap' })}
-              buttons={[
-                { value: 'tap', label: 'Tap water' },
-                { value: 'butt', label: 'Water butt' },
-              ]}
-            />
-          </View>
+          <Choices
+            of={[
+              { id: 'tap', name: 'Tap water' },
+              { id: 'butt', name: 'Water butt' },
+            ]}
+            chosen={setting.water ?? 'tap'}
+            choose={(water) => change({ water })}
+          />
         )}
       </Row>
       <VesselChoice

@@ -2,8 +2,8 @@ import type { MixPart, RemedyOrder } from '@trowel/core/contract';
 import { isMetric, readNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { lowerFirst } from '@trowel/core/wording';
 import { View } from 'react-native';
-import { SegmentedButtons } from 'react-native-paper';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Small } from '@/ui/text';
@@ -49,13 +49,11 @@ export function SpoonCheck({ first, slip, typed, setTyped, system }: SpoonCheckP
           change={(count) => setTyped({ ...typed, count })}
           width={110}
         />
-        <View style={{ minWidth: 220, flex: 1 }}>
-          <SegmentedButtons
-            value={typed.spoon}
-            onValueChange={(spoon) => setTyped({ ...typed, spoon: spoons.find((one) => one === spoon) ?? 'tsp' })}
-            buttons={spoons.map((value) => ({ value, label: spoonLabels[value] }))}
-          />
-        </View>
+        <Choices
+          of={spoons.map((id) => ({ id, name: spoonLabels[id] }))}
+          chosen={typed.spoon}
+          choose={(spoon) => setTyped({ ...typed, spoon })}
+        />
       </Row>
       {typedOrder(typed) && (
         <Sheet tone={slip ? 'stop' : 'good'}>

@@ -1,6 +1,5 @@
 import type { LogView, NotebookView } from '@trowel/core/contract';
 import { fullDate } from '@trowel/core/wording/everyday';
-import { Link } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useLog } from '@/api/queries';
@@ -8,6 +7,7 @@ import { space } from '@/theme/theme';
 import { LoadedPages } from '@/ui/states';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
+import { TextLink } from '@/ui/TextLink';
 import { Toggle } from '@/ui/Toggle';
 
 type Entry = LogView['entries'][number];
@@ -65,11 +65,7 @@ export function LogPart({ facets }: Pick<NotebookView, 'facets'>) {
                 <View key={id} style={{ paddingLeft: space.s }}>
                   <Small>{device === null ? says : `${says} · on ${device}`}</Small>
                   {about.caseName !== null && caseId !== null && (
-                    <Link href={`/cases/${caseId}`}>
-                      <Small style={{ textDecorationLine: 'underline' }}>
-                        {[about.caseName, ...about.beds].join(' · ')}
-                      </Small>
-                    </Link>
+                    <TextLink href={`/cases/${caseId}`}>{[about.caseName, ...about.beds].join(' · ')}</TextLink>
                   )}
                 </View>
               ))}

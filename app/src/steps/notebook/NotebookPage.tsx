@@ -1,6 +1,5 @@
 import type { NotebookView } from '@trowel/core/contract';
 import { lowerFirst, monthAndYear } from '@trowel/core/wording/everyday';
-import { Link } from 'expo-router';
 import { View } from 'react-native';
 import { useNotebook } from '@/api/queries';
 import { space } from '@/theme/theme';
@@ -8,6 +7,7 @@ import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Empty, Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { TextLink } from '@/ui/TextLink';
 import { LogPart } from './LogPart';
 import { Trials } from './Trials';
 
@@ -70,9 +70,9 @@ function Worked({ worked }: Pick<NotebookView, 'worked'>) {
               {row.strengths !== null && <Small>{row.strengths}</Small>}
               {row.earlier > 0 && <Small>{`The last ${row.cases.length}; ${row.earlier} before those.`}</Small>}
               {row.cases.map((past) => (
-                <Link key={past.id} href={`/cases/${past.id}?part=look`}>
-                  <Small style={{ textDecorationLine: 'underline' }}>{past.says}</Small>
-                </Link>
+                <TextLink key={past.id} href={`/cases/${past.id}?part=look`}>
+                  {past.says}
+                </TextLink>
               ))}
             </Sheet>
           </View>

@@ -1,6 +1,6 @@
 import type { StepView } from '@trowel/core/contract';
 import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording/everyday';
-import { Link, type Href } from 'expo-router';
+import type { Href } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useAct } from '@/api/queries';
@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { Row } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
+import { TextLink } from '@/ui/TextLink';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { TickBox } from '@/ui/TickBox';
 import { Tickable } from '@/ui/Tickable';
@@ -61,14 +62,10 @@ export function StepCard({
         <View style={{ flex: 1, paddingVertical: space.s + 2, paddingRight: space.m, gap: 2 }}>
           <Body strong>{step.does}</Body>
           {withCase && (
-            <Link href={pageOf(step)}>
-              <Row gap={6}>
-                <Tag pattern={step.pattern} width={34} />
-                <Small
-                  style={{ textDecorationLine: 'underline' }}
-                >{`${step.caseName}${step.bedName === '' ? '' : ` · ${step.bedName}`}`}</Small>
-              </Row>
-            </Link>
+            <TextLink
+              href={pageOf(step)}
+              before={<Tag pattern={step.pattern} width={34} />}
+            >{`${step.caseName}${step.bedName === '' ? '' : ` · ${step.bedName}`}`}</TextLink>
           )}
           <Small strong style={{ color: roles.text }}>
             {waits ? 'Noted here, and waits to be sent' : whenWords(step, today)}

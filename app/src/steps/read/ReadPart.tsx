@@ -197,6 +197,7 @@ function Noted({
             onPress={() => onTap(row)}
             style={{
               minHeight: 44,
+              maxWidth: '100%',
               flexDirection: 'row',
               alignItems: 'center',
               gap: 6,
@@ -213,7 +214,7 @@ function Noted({
             ) : (
               <Icon name={absent ? 'close' : 'check'} size={18} color={roles.text} />
             )}
-            <Small strong style={{ color: roles.text }}>
+            <Small strong style={{ color: roles.text, flexShrink: 1 }}>
               {`${isDoubtful ? 'perhaps: ' : ''}${absent ? `no ${lowerFirst(row.name)}` : row.name}${amount === undefined ? '' : ` · ${amount}`}`}
             </Small>
           </Pressable>

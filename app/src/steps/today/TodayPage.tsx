@@ -1,6 +1,6 @@
 import type { StepView, TodayView } from '@trowel/core/contract';
 import { capital, counted, dayAndMonth, dayWords, sentence, weekdayOf } from '@trowel/core/wording/everyday';
-import { Link, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -19,6 +19,7 @@ import { useNotice } from '@/ui/notice';
 import { useOnTop } from '@/ui/OnTop';
 import { Empty, Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { TextLink } from '@/ui/TextLink';
 
 /** What to do at the next visit, in walking order, and what is due to be looked at. */
 export function TodayPage() {
@@ -30,7 +31,7 @@ export function TodayPage() {
       <Loaded query={query}>
         {(view) => (
           <>
-            <Row style={{ justifyContent: 'space-between', alignItems: 'flex-start' }}>
+            <Row wrap style={{ justifyContent: 'space-between', alignItems: 'flex-start' }}>
               <View style={{ flexShrink: 1 }}>
                 <Heading rank={1}>{`${weekdayOf(view.today)} ${dayAndMonth(view.today)}`}</Heading>
                 <Small>{view.gardenName}</Small>
@@ -134,9 +135,7 @@ function Due({ view }: { view: TodayView }) {
             <Body key={kind}>{sentence(does)}</Body>
           ))}
           <Small>{sentence(capital(says))}</Small>
-          <Link href="/bench?part=brews">
-            <Small style={{ textDecorationLine: 'underline' }}>To the brews</Small>
-          </Link>
+          <TextLink href="/bench?part=brews">To the brews</TextLink>
         </Sheet>
       ))}
       {view.lateLooks.map(({ caseId, caseName, pattern, on }) => (
@@ -146,9 +145,7 @@ function Due({ view }: { view: TodayView }) {
             <Body strong>{`One late look: ${caseName}`}</Body>
           </Row>
           <Small>{`Set for ${dayWords(on, view.today)}, to see whether it has come back.`}</Small>
-          <Link href={`/cases/${caseId}`}>
-            <Small style={{ textDecorationLine: 'underline' }}>Open the case</Small>
-          </Link>
+          <TextLink href={`/cases/${caseId}`}>Open the case</TextLink>
         </Sheet>
       ))}
       {view.marked.map((marked) => (

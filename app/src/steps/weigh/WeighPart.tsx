@@ -107,12 +107,11 @@ function Bar({ name, chance }: { name: string; chance: number }) {
   const roles = useRoles();
   return (
     <View style={{ gap: 4, flex: 1 }}>
-      <Row style={{ justifyContent: 'space-between', alignItems: 'flex-start' }}>
+      <Row wrap gap={0} style={{ justifyContent: 'space-between', alignItems: 'flex-start' }}>
         <Body strong style={{ flexShrink: 1 }}>
           {`${name} `}
         </Body>
-        {/* The name breaks, the figure never does. */}
-        <Small style={{ flexShrink: 0 }}>{chanceLine(chance)}</Small>
+        <Small>{chanceLine(chance)}</Small>
       </Row>
       <View
         style={{

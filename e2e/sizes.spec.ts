@@ -1,0 +1,100 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './garden';
+
+/** For thumbs and for weak eyes: what can be pressed is large enough, and nothing is lost where letters are larger. */
+
+async function pages(page: Page): Promise<string[]> {
+  const { open } = (await (await page.request.get('/api/cases')).json()) as { open: { id: string; name: string }[] };
+  const id = open.find(({ name }) => name.startsWith('Gooseberries'))?.id ?? '';
+  const parts = ['read', 'weigh', 'choose', 'do', 'look'].map((part) => `/cases/${id}?part=${part}`);
+  return [
+    ...['/', '/cases', '/cases/new', ...parts, '/bench', '/garden', '/garden/keep', '/notebook', '/notebook/review'],
+    ...['/calendar', '/practice', '/plates', '/words', '/labels', '/jobs/new'],
+  ];
+}
+
+async function open(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+}
+
+/** What can be pressed and is smaller than a thumb, px. */
+const tooSmall = (page: Page): Promise<string[]> =>
+  page.evaluate((least) => {
+    const controls =
+      'a,button,input,select,textarea,[role=button],[role=tab],[role=checkbox],[role=radio],[role=switch]';
+    return [...document.querySelectorAll<HTMLElement>(controls)].flatMap((one) => {
+      const { width, height } = one.getBoundingClientRect();
+      const isSeen = width > 0 && height > 0 && one.closest('[aria-hidden=true]') === null;
+      return isSeen && (width < least || height < least)
+        ? [`${one.getAttribute('aria-label') ?? one.innerText}: ${Math.round(width)} by ${Math.round(height)}`]
+        : [];
+    });
+  }, 44);
+
+/** Words that stand beyond the right edge, where nothing scrolls to them. */
+const beyondTheEdge = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const scrolls = (one: Element): boolean => {
+      for (let around = one.parentElement; around; around = around.parentElement)
+        if (
+          /auto|scroll/.test(getComputedStyle(around).overflowX) &&
+          around.scrollWidth > around.clientWidth &&
+          around.getBoundingClientRect().right <= innerWidth + 1
+        )
+          return true;
+      return false;
+    };
+    return [...document.querySelectorAll<HTMLElement>('#root *')].flatMap((one) => {
+      const hasWords = [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent?.trim());
+      const { right, width } = one.getBoundingClientRect();
+      // The names on the picture of the garden are laid out by their letters; they stand once more below it, as text.
+      return hasWords &&
+        width > 0 &&
+        right > innerWidth + 1 &&
+        !one.closest('svg, [aria-label^="The garden from above"]') &&
+        !scrolls(one)
+        ? [`${one.innerText.slice(0, 60)}: to ${Math.round(right)}`]
+        : [];
+    });
+  });
+
+test('everything that can be pressed is as large as a thumb', async ({ page }) => {
+  for (const path of await pages(page)) {
+    await open(page, path);
+    expect([path, ...(await tooSmall(page))]).toEqual([path]);
+  }
+});
+
+test('a page twice as near, and one as narrow as any phone, shows all its words', async ({ page }) => {
+  for (const [width, height] of [
+    [640, 400],
+    [320, 640],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const path of await pages(page)) {
+      await open(page, path);
+      expect([width, path, ...(await beyondTheEdge(page))]).toEqual([width, path]);
+    }
+  }
+});
+
+test('letters twice as large break into lines; none leave the page', async ({ page }) => {
+  for (const path of await pages(page)) {
+    await open(page, path);
+    await page.evaluate(() => {
+      const sizes = [...document.querySelectorAll<HTMLElement>('#root *')]
+        .filter((one) => !one.closest('svg'))
+        .map((one) => {
+          const { fontSize, lineHeight } = getComputedStyle(one);
+          return { one, size: Number.parseFloat(fontSize), line: Number.parseFloat(lineHeight) };
+        });
+      for (const { one, size, line } of sizes) {
+        one.style.setProperty('font-size', `${2 * size}px`, 'important');
+        if (!Number.isNaN(line)) one.style.setProperty('line-height', `${2 * line}px`, 'important');
+      }
+    });
+    expect([path, ...(await beyondTheEdge(page))]).toEqual([path]);
+  }
+});
