@@ -46,3 +46,57 @@ describe('what waited out of reach', () => {
     },
   );
 });
+
+describe('a clock that is set anew', () => {
+  const moments = ['2026-06-10T09:00:00Z', '2026-06-03T21:00:00Z', '2027-01-15T00:05:00Z', '2026-06-10T09:30:00Z'];
+  const pages = ['/today', '/calendar', '/garden', '/notebook', '/log', '/cases', '/bench'];
+
+  test('back or far ahead stops no page, and every page stands on the day that it says', async () => {
+    const garden = newWorld({ demo: true, now: moments[0] });
+    try {
+      for (const [at, moment] of moments.entries()) {
+        garden.setNow(moment);
+        const { body: today } = await garden.api.get('/api/today').expect(200);
+        expect(today.today).toBe(moment.slice(0, 10));
+        const id = `at-moment-${at}`;
+        // What was sent before is known again, whatever the clock says by now.
+        for (let sent = 0; sent <= at; sent += 1)
+          await garden.api
+            .post('/api/beds')
+            .send({ commandId: `at-moment-${sent}`, name: `Bed of moment ${sent}`, setting: 'bed' })
+            .expect(200);
+        const { body } = await garden.api.get('/api/garden').expect(200);
+        expect((body.beds as { name: string }[]).filter(({ name }) => name.startsWith('Bed of moment'))).toHaveLength(
+          at + 1,
+        );
+        for (const path of [...pages, `/beds/${(body.beds as { id: string }[])[0]?.id}`])
+          expect([id, path, (await garden.api.get(`/api${path}`)).status]).toEqual([id, path, 200]);
+      }
+    } finally {
+      garden.close();
+    }
+  });
+
+  test('set back between two looks, the later look still counts', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const { body: opened } = await send('/cases', { bedId, plantingId }).expect(200);
+    const amountNow = async () =>
+      (
+        (await world.api.get(`/api/cases/${opened.id}`).expect(200)).body.situation.evidence as {
+          sign: string;
+          amount?: number;
+        }[]
+      ).find(({ sign }) => sign === 'clusters')?.amount;
+    const look = (amount: number) =>
+      send(`/cases/${opened.id}/evidence`, { items: [{ sign: 'clusters', state: 'seen', amount }] }).expect(200);
+    await look(8);
+    expect(await amountNow()).toBe(8);
+    world.setNow('2026-06-09T09:00:00Z');
+    await look(2);
+    // By the clock it was the day before; by the log it came after, and says so.
+    expect(await amountNow()).toBe(8);
+    world.setNow('2026-06-12T09:00:00Z');
+    await look(3);
+    expect(await amountNow()).toBe(3);
+  });
+});
