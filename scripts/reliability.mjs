@@ -138,16 +138,28 @@ const rowsOf = ({ tables }) => JSON.stringify(tables);
 
   // Long lines of one's own words.
   const words = (await read('/knowledge')) && 'sticky curled yellow leaves with ants and soft green clusters, ';
-  let longest = 0;
+  let [longest, others, isRead] = [0, 0, false];
+  // The others of the house go on meanwhile.
+  await new Promise((resolve) => setTimeout(resolve, 4000));
+  const meanwhile = (async () => {
+    while (!isRead) {
+      const from = performance.now();
+      await (await fetch(`${base}/health`)).arrayBuffer();
+      others = Math.max(others, performance.now() - from);
+      await new Promise((resolve) => setTimeout(resolve, 2));
+    }
+  })();
   for (const line of [words.repeat(60), 'a'.repeat(3999), '1 '.repeat(1999), 'not '.repeat(990), ',;.'.repeat(1300)]) {
     const from = performance.now();
     await (await post('/weigh', { said: line })).arrayBuffer();
     longest = Math.max(longest, performance.now() - from);
   }
+  isRead = true;
+  await meanwhile;
   report(
     'Lines as long as may be (4 000 letters), read and weighed',
     '5 lines',
-    `the slowest in ${Math.round(longest)} ms`,
+    `the slowest in ${Math.round(longest)} ms; nobody else waited longer than ${Math.round(others)} ms`,
   );
   server.kill('SIGTERM');
   await ended;
@@ -190,6 +202,51 @@ const rowsOf = ({ tables }) => JSON.stringify(tables);
   await to.ended;
 }
 
+// A page of the file overwritten, each time another one; a third of them with a backup.
+{
+  const whole = path.join(folder, 'kill', 'garden.sqlite');
+  const total = { saved: 0, refused: 0, lost: 0, fromBackup: 0, untold: 0 };
+  const made = trowel('backup', '--data', path.join(folder, 'kill')).stdout.trim();
+  const bytes = fs.readFileSync(made);
+  const countIn = (tables) => Object.values(tables).reduce((sum, table) => sum + table.length, 0);
+  fs.copyFileSync(made, whole);
+  ['-wal', '-shm'].forEach((ending) => fs.rmSync(whole + ending, { force: true }));
+  const sound = await open(path.join(folder, 'kill'));
+  const before = countIn((await read('/bundle')).tables);
+  sound.server.kill('SIGTERM');
+  await sound.ended;
+  const pages = bytes.length / 4096;
+  const tries = 18;
+  for (let n = 0; n < tries; n += 1) {
+    const data = path.join(folder, `page-${n}`);
+    fs.mkdirSync(path.join(data, 'backups'), { recursive: true });
+    const at = Math.floor(((pages - 1) * n) / (tries - 1));
+    const spoilt = Buffer.from(bytes);
+    spoilt.fill(0xa5, at * 4096, (at + 1) * 4096);
+    fs.writeFileSync(path.join(data, 'garden.sqlite'), spoilt);
+    if (n % 3 === 0) fs.copyFileSync(made, path.join(data, 'backups', 'garden-2026-01-01.sqlite'));
+    const { server, ended, code } = await open(data);
+    if (code !== null) {
+      total.refused += 1;
+      continue;
+    }
+    total.saved += 1;
+    const { salvaged } = await read('/keep');
+    const sum = (of) => (salvaged?.tables ?? []).reduce((all, table) => all + table[of], 0);
+    const missing = before - countIn((await read('/bundle')).tables);
+    total.lost += Math.max(0, missing);
+    total.fromBackup += sum('fromBackup');
+    if (missing > sum('lost') && !salvaged?.tables.some(({ mayBeMore }) => mayBeMore)) total.untold += 1;
+    server.kill('SIGTERM');
+    await ended;
+  }
+  report(
+    `One page of the file overwritten (${before} rows, ${pages} pages), every third time with a backup at hand`,
+    `${tries} pages`,
+    `${total.saved} built anew (${total.lost} rows lost in all, ${total.fromBackup} taken from the backup, ${total.untold} times more lost than told), ${total.refused} refused in words with the file untouched`,
+  );
+}
+
 // A file that was emptied, and one that is no garden.
 {
   const data = path.join(folder, 'emptied');
@@ -211,7 +268,7 @@ const [cpu] = os.cpus();
 const text = `# What it was put through
 
 Written by \`npm run reliability\` on ${new Date().toISOString().slice(0, 10)} (Node.js ${process.version}, ${os.cpus().length} × ${cpu?.model.trim() ?? 'unknown'}).
-The same attempts, smaller, are among the tests (\`server/test/durability\`, \`fuzz\`, \`door\`, \`bundle\`, \`household\`, \`file-troubles\`;
+The same attempts, smaller, are among the tests (\`server/test/durability\`, \`fuzz\`, \`door\`, \`bundle\`, \`household\`, \`file-troubles\`, \`salvage\`;
 \`e2e/out-of-reach\`).
 
 | what | tried | found |
