@@ -1,7 +1,9 @@
 import type { BedView } from '@trowel/core/contract';
-import { nearFacts, type Setting } from '@trowel/core/tables';
+import { nearFacts, settings, type Setting } from '@trowel/core/tables';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { z } from 'zod';
+import { useDraftOf } from '@/api/drafts';
 import { useAct } from '@/api/queries';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -36,6 +38,9 @@ export function NearPlace({ bed }: { bed: BedView }) {
   );
 }
 
+const placeDraft = z.object({ name: z.string(), note: z.string(), setting: z.enum(settings) });
+type PlaceDraft = z.output<typeof placeDraft>;
+
 /** Its name, its kind and a note; and taking it out of use. */
 export function PlaceForm({ bed }: { bed: BedView }) {
   const changeBed = useAct('changeBed');
@@ -43,14 +48,15 @@ export function PlaceForm({ bed }: { bed: BedView }) {
   const restoreBed = useAct('restoreBed');
   const router = useRouter();
   const tell = useNotice();
-  const [open, setOpen] = useState(false);
-  const [name, setName] = useState(bed.name);
-  const [note, setNote] = useState(bed.note);
-  const [setting, setSetting] = useState(bed.setting as Setting);
+  const opening: PlaceDraft = { name: bed.name, note: bed.note, setting: bed.setting as Setting };
+  const [draft, setDraft] = useDraftOf(`place:${bed.id}`, placeDraft, opening);
+  const { name, note, setting } = draft;
+  // What was being written is there again after a reload.
+  const [open, setOpen] = useState(() => JSON.stringify(draft) !== JSON.stringify(opening));
   const keep = () =>
     changeBed.mutate(
       { id: bed.id, body: { name, note, setting } },
-      { onSuccess: () => (setOpen(false), tell({ says: `${name.trim()}: kept.` })) },
+      { onSuccess: () => (setOpen(false), setDraft(opening), tell({ says: `${name.trim()}: kept.` })) },
     );
   const takeOut = () =>
     removeBed.mutate(
@@ -72,9 +78,20 @@ export function PlaceForm({ bed }: { bed: BedView }) {
       </Toggle>
       {open && (
         <>
-          <Field label="Name" says="Name of the place" value={name} change={setName} />
-          <SettingChoice setting={setting} choose={setSetting} />
-          <Field label="Note" says="Note about the place" value={note} change={setNote} lines={2} />
+          <Field
+            label="Name"
+            says="Name of the place"
+            value={name}
+            change={(next) => setDraft({ ...draft, name: next })}
+          />
+          <SettingChoice setting={setting} choose={(next) => setDraft({ ...draft, setting: next })} />
+          <Field
+            label="Note"
+            says="Note about the place"
+            value={note}
+            change={(next) => setDraft({ ...draft, note: next })}
+            lines={2}
+          />
           {changeBed.error && <Trouble error={changeBed.error} />}
           <Row wrap style={{ justifyContent: 'space-between' }}>
             <Button kind="main" disabled={changeBed.isPending || name.trim() === ''} onPress={keep}>

@@ -2,6 +2,8 @@ import type { GardenView, InputOf } from '@trowel/core/contract';
 import { readNumber } from '@trowel/core/quantities';
 import { climates } from '@trowel/core/tables';
 import { useState } from 'react';
+import { z } from 'zod';
+import { useDraftOf } from '@/api/drafts';
 import { useAct } from '@/api/queries';
 import { Button } from '@/ui/Button';
 import { Row, Sheet } from '@/ui/layout';
@@ -14,13 +16,16 @@ import { Toggle } from '@/ui/Toggle';
 import { TownField } from '@/ui/TownField';
 import { climateWords } from '@/wording/places';
 
+const degreesDraft = z.object({ latitude: z.string(), longitude: z.string() });
+
 /** Where the garden lies: which half of the year is summer, how long it is, and when the sun is low. */
 export function WherePanel({ place }: { place: GardenView }) {
   const changeGarden = useAct('changeGarden');
   const tell = useNotice();
-  const [latitude, setLatitude] = useState(String(place.latitude));
-  const [longitude, setLongitude] = useState(String(place.longitude));
-  const [byDegrees, setByDegrees] = useState(false);
+  const opening = { latitude: String(place.latitude), longitude: String(place.longitude) };
+  const [draft, setDraft] = useDraftOf('degrees', degreesDraft, opening);
+  const { latitude, longitude } = draft;
+  const [byDegrees, setByDegrees] = useState(() => JSON.stringify(draft) !== JSON.stringify(opening));
   const save = (body: InputOf<'changeGarden'>) =>
     changeGarden.mutate({ body }, { onSuccess: () => tell({ says: 'Saved; open cases have been weighed anew.' }) });
   const where = { latitude: readNumber(latitude), longitude: readNumber(longitude) };
@@ -39,8 +44,7 @@ export function WherePanel({ place }: { place: GardenView }) {
       <TownField
         chosen={undefined}
         choose={(town) => {
-          setLatitude(String(town.latitude));
-          setLongitude(String(town.longitude));
+          setDraft({ latitude: String(town.latitude), longitude: String(town.longitude) });
           save({ place: { latitude: town.latitude, longitude: town.longitude, timeZone: town.timeZone } });
         }}
       />
@@ -57,7 +61,7 @@ export function WherePanel({ place }: { place: GardenView }) {
               says="Latitude in degrees, south of the equator negative"
               hint="South of the equator with a minus."
               value={latitude}
-              change={setLatitude}
+              change={(next) => setDraft({ ...draft, latitude: next })}
               wrong={where.latitude === undefined ? 'Write degrees, like 52.1.' : undefined}
             />
             <NumberField
@@ -65,7 +69,7 @@ export function WherePanel({ place }: { place: GardenView }) {
               says="Longitude in degrees, west negative"
               hint="West with a minus."
               value={longitude}
-              change={setLongitude}
+              change={(next) => setDraft({ ...draft, longitude: next })}
               wrong={where.longitude === undefined ? 'Write degrees, like −4.1.' : undefined}
             />
           </Row>

@@ -14,7 +14,8 @@ import { cautionLine, lowerFirst, ownRecipeName } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useDraft } from '@/api/drafts';
+import { z } from 'zod';
+import { useDraft, useDraftOf } from '@/api/drafts';
 import { Button } from '@/ui/Button';
 import { useMeasures } from '@/api/measures';
 import { useAct } from '@/api/queries';
@@ -32,16 +33,29 @@ import { MixAnswer } from './MixCard';
 
 type Own = BenchView['recipes'][number];
 interface Draft {
-  readonly id?: string;
+  readonly id?: string | undefined;
   readonly document: RecipeDocument;
 }
+
+/** As it is while it is written: what is wrong with it is told beside it, not here. */
+const draftShape = z
+  .object({
+    id: z.string().optional(),
+    document: z.custom<RecipeDocument>((value) => unfinished.safeParse(value).success),
+  })
+  .nullable();
+const unfinished = z.looseObject({
+  name: z.string(),
+  parts: z.array(z.looseObject({ ingredient: z.string(), amount: z.number(), unit: z.string() })),
+  steps: z.array(z.string()),
+});
 
 const withRecipe = knowledge.remedies.filter(({ recipe }) => recipe && recipe.kind !== 'bait');
 
 /** Recipes of one's own: begun from a known one, changed within its limits, mixed, sent on as a file, taken in. */
 export function RecipesPart({ bench, garden }: { bench: BenchView; garden: GardenView }) {
   const wide = useIsWide();
-  const [draft, setDraft] = useState<Draft>();
+  const [draft, setDraft] = useDraftOf<Draft | null>('recipe', draftShape, null);
   return (
     <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
       <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
@@ -59,7 +73,7 @@ export function RecipesPart({ bench, garden }: { bench: BenchView; garden: Garde
       </View>
       <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
         {draft ? (
-          <Editor key={draft.id ?? draft.document.name} draft={draft} close={() => setDraft(undefined)} />
+          <Editor key={draft.id ?? 'new'} draft={draft} keep={setDraft} close={() => setDraft(null)} />
         ) : (
           <Sheet>
             <Heading>Begin from</Heading>
@@ -160,17 +174,18 @@ const kindOf = ({ unit }: Pick<RecipePart, 'unit'>) => (unit === 'mL/L' ? 'volum
 const rateWords = (part: RecipePart, measures: MeasureSystem) =>
   inWords(inBaseUnit(kindOf(part), part.amount), measures);
 
-function Editor({ draft, close }: { draft: Draft; close: () => void }) {
+/** @param keep what is written so far, until it is saved or left: a reload loses nothing */
+function Editor({ draft, keep, close }: { draft: Draft; keep: (draft: Draft) => void; close: () => void }) {
   const saveRecipe = useAct('saveRecipe');
   const changeRecipe = useAct('changeRecipe');
   const tell = useNotice();
   const measures = useMeasures();
-  const [document, setDocument] = useState(draft.document);
+  const { document } = draft;
   const [rates, setRates] = useState<readonly Typed[]>(() =>
     draft.document.parts.map((part) => guessFor(kindOf(part), part.amount, measures)),
   );
   const [adding, setAdding] = useState('');
-  const set = (change: Partial<RecipeDocument>) => setDocument({ ...document, ...change });
+  const set = (change: Partial<RecipeDocument>) => keep({ ...draft, document: { ...document, ...change } });
   const problem = problemOf(document, measures);
   const whenSaved = {
     onSuccess: () => {

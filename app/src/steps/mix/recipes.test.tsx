@@ -31,6 +31,25 @@ describe('recipes of one’s own', () => {
     await reads('Evening soap');
   });
 
+  test('half written, it is there again after a reload; left, it is forgotten', async () => {
+    openGarden();
+    place.params = { part: 'recipes' };
+    const { unmount } = draw(<BenchPage />);
+    await reads('No recipes of your own');
+    press(soap?.name ?? 'x');
+    await reads('A recipe of your own');
+    type('Name of the recipe', 'Evening so');
+    type('Steps, one a line', 'Stir it');
+    unmount();
+    const { unmount: leave } = draw(<BenchPage />);
+    await reads('A recipe of your own');
+    expect([field('Name of the recipe').value, field('Steps, one a line').value]).toEqual(['Evening so', 'Stir it']);
+    press('Leave it');
+    leave();
+    draw(<BenchPage />);
+    await reads('Begin from');
+  });
+
   test('stronger than its parts bear it is not saved, and says the limit', async () => {
     const garden = open();
     await reads('No recipes of your own');
