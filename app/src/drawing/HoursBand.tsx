@@ -70,7 +70,7 @@ export function HoursBand({
         </View>
       </ScrollView>
       <Row gap={12} wrap>
-        <Small>▼ now</Small>
+        <Small>▲ now</Small>
         <Small>■ do</Small>
         <Small>○ look or prepare</Small>
         <Small>bars: rain</Small>

@@ -2,17 +2,17 @@ import { z } from 'zod';
 import { batchKinds, jobWaters } from '../tables';
 import { cautionSaid } from './mix';
 import { recipeDocument } from './recipe';
+import { commandId, days, named, someAmount } from './entries';
 
 /** What the gardener does at the bench, and what the bench shows. */
 
-const commandId = z.string().min(8).max(64).optional();
 const name = z.string().trim().min(1).max(60);
 const acknowledged = z.array(z.string()).max(60).default([]);
 
 export const setPreferences = z.strictObject({
   commandId,
   /** Remedies, classes or ingredients that are not wanted. */
-  forbids: z.array(z.string().min(1)).max(100).optional(),
+  forbids: z.array(named).max(100).optional(),
   onlyFromCupboard: z.boolean().optional(),
   /** By remedy: the strength kept to; null forgets it. */
   schools: z.record(z.string(), z.string().nullable()).optional(),
@@ -21,7 +21,7 @@ export const setPreferences = z.strictObject({
 export const keepIngredient = z.strictObject({
   commandId,
   /** In words or by id. */
-  ingredient: z.string().min(1),
+  ingredient: named,
   amount: z.number().min(0).max(1e6).nullable().optional(),
   unit: z.enum(['mL', 'g']).optional(),
   /** What a pack holds, in the unit, and what it cost. */
@@ -44,15 +44,15 @@ export const addVessel = z.strictObject({
 /** Something has been mixed: it is taken from the cupboard, and the sprayer holds it from now on. */
 export const noteMix = z.strictObject({
   commandId,
-  remedy: z.string().min(1),
-  strength: z.number().positive().optional(),
+  remedy: named,
+  strength: someAmount.optional(),
   volumeMl: z.number().positive().max(200_000),
-  plants: z.array(z.string().min(1)).max(20).optional(),
-  vesselId: z.string().min(1).optional(),
+  plants: z.array(named).max(20).optional(),
+  vesselId: named.optional(),
   /** The job it is mixed for: strength, volume, water and vessel become the job's own. */
-  jobId: z.string().min(1).optional(),
+  jobId: named.optional(),
   /** The brew it is drawn from. */
-  batchId: z.string().min(1).optional(),
+  batchId: named.optional(),
   water: z.enum(jobWaters).optional(),
   /** Cautions that have been read, by rule or in their own words. */
   acknowledged,
@@ -64,7 +64,7 @@ export const mixNoted = z.object({ id: z.string() });
 /** What it holds now (a remedy, an ingredient or a brew), or that it has been washed three times. */
 export const noteVessel = z.strictObject({
   commandId,
-  held: z.string().min(1).optional(),
+  held: named.optional(),
   washed: z.literal(true).optional(),
 });
 
@@ -75,7 +75,7 @@ export const startBatch = z.strictObject({
   volumeMl: z.number().positive().max(1e6),
   /** °C where it stands. */
   warmth: z.number().min(0).max(45).default(18),
-  vesselId: z.string().min(1).optional(),
+  vesselId: named.optional(),
   lid: z.enum(['loose', 'tight']).default('loose'),
   shell: z
     .strictObject({
@@ -95,8 +95,8 @@ export const noteBatch = z.strictObject({
   ml: z.number().positive().max(1e6).optional(),
   /** Where it goes, and what bears on that. */
   goesOn: z.enum(['soil', 'leaves', 'raw-leaves']).default('soil'),
-  daysToHarvest: z.number().int().min(0).optional(),
-  vesselId: z.string().min(1).optional(),
+  daysToHarvest: days.int().optional(),
+  vesselId: named.optional(),
   acknowledged,
 });
 export const takeBackBatchEvent = z.strictObject({ commandId });

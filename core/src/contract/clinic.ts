@@ -1,13 +1,11 @@
 import { z } from 'zod';
-import { isoDate } from './plan';
+import { amount, commandId, isoDate, named } from './entries';
 
-const commandId = z.string().min(8).max(64).optional();
-
-const amount = z.number().min(0).max(100000).optional();
+const measured = z.number().min(0).max(100000).optional();
 
 /** Heights of the jar's layers (any unit), or shares in %. */
 const layers = z
-  .strictObject({ sand: z.number().min(0), silt: z.number().min(0), clay: z.number().min(0) })
+  .strictObject({ sand: amount, silt: amount, clay: amount })
   .refine(({ sand, silt, clay }) => sand + silt + clay > 0, { message: 'the layers cannot all be nothing' });
 
 /** What a test of a bed's soil found; leave out what was not measured. */
@@ -16,11 +14,11 @@ export const soilFound = z.strictObject({
   /** mS/cm */
   ec: z.number().min(0).max(50).optional(),
   /** mg/kg, plant-available. */
-  nitrogen: amount,
-  phosphorus: amount,
-  potassium: amount,
-  magnesium: amount,
-  calcium: amount,
+  nitrogen: measured,
+  phosphorus: measured,
+  potassium: measured,
+  magnesium: measured,
+  calcium: measured,
   /** % of dry soil. */
   organicMatter: z.number().min(0).max(100).optional(),
   texture: layers.optional(),
@@ -44,8 +42,8 @@ export const setThreshold = z.strictObject({ commandId, actAbove: z.number().min
 
 export const answerPractice = z.strictObject({
   commandId,
-  cause: z.string().min(1),
-  answer: z.string().min(1),
+  cause: named,
+  answer: named,
   /** Minutes spent on checks. */
   minutes: z.number().min(0).max(600),
 });

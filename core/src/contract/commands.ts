@@ -3,9 +3,9 @@ import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
 import { placeSchema } from './plan';
 import { countValues } from './jobs';
+import { commandId, named } from './entries';
 
 /** Sent with every command; the same id twice is answered once and done once. */
-const commandId = z.string().min(8).max(64).optional();
 const name = z.string().trim().min(1).max(80);
 
 export const caseOutcomes = ['solved', 'no-change', 'worse', 'plant-harmed', 'mistaken', 'left', 'given-up'] as const;
@@ -13,8 +13,8 @@ export type CaseOutcome = (typeof caseOutcomes)[number];
 
 export const openCase = z.strictObject({
   commandId,
-  bedId: z.string().min(1).optional(),
-  plantingId: z.string().min(1).optional(),
+  bedId: named.optional(),
+  plantingId: named.optional(),
   /** Instead of a bed: a place that is not in the book yet, and what grows there, in the gardener's word. */
   at: z
     .strictObject({ name, setting: z.enum(settings), plant: z.string().trim().min(1).max(80).optional() })
@@ -29,7 +29,7 @@ export const addEvidence = z.strictObject({
   items: z
     .array(
       z.strictObject({
-        sign: z.string().min(1),
+        sign: named,
         state: z.enum(['seen', 'absent', 'not-looked']),
         amount: z.number().min(0).max(1e6).optional(),
         /** Counted one by one: kept as a count, and the amount is their mean. */
@@ -40,7 +40,7 @@ export const addEvidence = z.strictObject({
     .optional(),
 });
 
-export const answerCheck = z.strictObject({ commandId, check: z.string().min(1), answer: z.string().min(1) });
+export const answerCheck = z.strictObject({ commandId, check: named, answer: named });
 
 export const closeCase = z.strictObject({ commandId, outcome: z.enum(caseOutcomes) });
 /** A picture that was sent to /api/photos before. */

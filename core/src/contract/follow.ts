@@ -1,17 +1,17 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { findings, verdicts } from '../tables';
-import { isoDate } from './plan';
+import { counted, isoDate, named, someAmount } from './entries';
 
 /** Whole numbers, one for each leaf (card, minute); of a thing looked for only, 1 where it was there and 0 where not. */
-const counts = z.array(z.number().int().min(0).max(100_000)).min(1).max(500);
+const counts = z.array(counted).min(1).max(500);
 const look = z.strictObject({ on: isoDate, counts });
 
 /** Body of POST /api/follow and of `./trowel follow`. */
 export const followRequest = z.strictObject({
   /** The measures of every sentence in the answer. */
   measures: z.enum(measureSystems).default('metric'),
-  remedy: z.string().min(1),
+  remedy: named,
   appliedOn: isoDate,
   applications: z.number().int().min(1).default(1),
   /** Counts one by one: ten leaves, ten numbers. */
@@ -22,9 +22,9 @@ export const followRequest = z.strictObject({
     .strictObject({ before: counts, after: counts.optional(), looks: z.array(look).max(100).optional() })
     .optional(),
   /** Mean below which it counts as clear; left out: the remedy's own. */
-  threshold: z.number().positive().optional(),
+  threshold: someAmount.optional(),
   harmSeenOn: isoDate.optional(),
-  strength: z.number().positive().optional(),
+  strength: someAmount.optional(),
 });
 export type FollowRequest = z.input<typeof followRequest>;
 

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { climates, nearFacts, settings } from '../tables';
-import { isoDate, visitsSchema } from './plan';
+import { visitsSchema } from './plan';
 import { soilTestView } from './clinic';
+import { commandId, isoDate, named } from './entries';
 
 /** The garden's places and what grows there: what is asked of them, and how one of them is shown. */
 
-const commandId = z.string().min(8).max(64).optional();
 const name = z.string().trim().min(1).max(80);
 
 export const addBed = z.strictObject({
@@ -75,12 +75,12 @@ export const bedSize = z.discriminatedUnion('shape', [
 export const layOutBeds = z.strictObject({
   commandId,
   beds: z
-    .array(z.strictObject({ id: z.string().min(1), at: spot.nullable(), size: drawnSize.nullable().optional() }))
+    .array(z.strictObject({ id: named, at: spot.nullable(), size: drawnSize.nullable().optional() }))
     .min(1)
     .max(500),
 });
 /** Every place once, in the order in which one walks past. */
-export const setWalkingOrder = z.strictObject({ commandId, beds: z.array(z.string().min(1)).min(1).max(500) });
+export const setWalkingOrder = z.strictObject({ commandId, beds: z.array(named).min(1).max(500) });
 
 /** The day on which a planting is due to be picked; null when nobody knows. */
 export const setHarvest = z.strictObject({ commandId, on: isoDate.nullable() });

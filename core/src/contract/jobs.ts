@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { doingFaults, jobWaters, stepResults } from '../tables';
-import { isoDate } from './plan';
+import { commandId, counted, isoDate, named } from './entries';
 
 /** What is asked of a job: how it is to be done, what was done of it, and what was counted. */
 
-const commandId = z.string().min(8).max(64).optional();
 const id = z.string().min(1).max(80);
 
 /** How strong, how much, with which water, in what, out of which brew, how often; null is as the remedy has it. */
@@ -29,7 +28,7 @@ const places = z.array(z.strictObject({ bedId: id, plantingId: id.optional() }))
 
 export const chooseRemedy = z.strictObject({
   commandId,
-  remedy: z.string().min(1).optional(),
+  remedy: named.optional(),
   /** Or a recipe of the gardener's own. */
   recipeId: id.optional(),
   ...setting,
@@ -40,7 +39,7 @@ export const chooseRemedy = z.strictObject({
 /** A job of no case: a remedy in one or several places, or a reminder in the gardener's own words. */
 export const planJob = z.strictObject({
   commandId,
-  remedy: z.string().min(1).optional(),
+  remedy: named.optional(),
   wish: z.string().trim().min(1).max(200).optional(),
   /** A recipe of the gardener's own. */
   recipeId: id.optional(),
@@ -60,7 +59,7 @@ export const moveOn = z.strictObject({ commandId });
 export const moveStep = z.strictObject({
   commandId,
   jobId: id,
-  step: z.string().min(1),
+  step: named,
   on: isoDate,
   /** Left out: the hour of the usual visit, or the nearest that may be. */
   hour: z.number().int().min(0).max(23).optional(),
@@ -70,7 +69,7 @@ const results = [...new Set(Object.values(stepResults).flat())] as const;
 export const stepEvent = z.strictObject({
   commandId,
   jobId: id,
-  step: z.string().min(1),
+  step: named,
   outcome: z.enum(['done', 'skipped', 'undone']),
   /** What was found, where the step asks for it. */
   result: z.enum(results).optional(),
@@ -91,7 +90,7 @@ export const stepDone = z.object({
 });
 
 /** Whole numbers, one for each leaf (plant, card, minute). */
-export const countValues = z.array(z.number().int().min(0).max(100_000)).min(1).max(200);
+export const countValues = z.array(counted).min(1).max(200);
 export const addCount = z.strictObject({
   commandId,
   /** The case; or the job, where it is of none. */
@@ -99,9 +98,9 @@ export const addCount = z.strictObject({
   /** What is counted is what this job is expected to lessen. */
   jobId: id.optional(),
   /** The step of that job on which it was made; left out, the one that is due. */
-  step: z.string().min(1).optional(),
+  step: named.optional(),
   /** What is counted, where no job says it. */
-  sign: z.string().min(1).optional(),
+  sign: named.optional(),
   /** False: on plants that were left as they are, to compare with. */
   isTreated: z.boolean().default(true),
   counts: countValues,

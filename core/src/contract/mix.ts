@@ -4,41 +4,42 @@ import { spoonTools } from '../quantities/household';
 import { sceneFactIds } from '../tables/safety';
 import { inputError, parseInput } from '../problem';
 import { recipeDocument } from './recipe';
+import { days, named, someAmount } from './entries';
 
 /** What the mixer can be asked: each way is a call of its own. */
 
 const measures = z.enum(measureSystems).default('metric');
 /** What the gardener means to measure out, to be checked for slips. */
-const typed = z.strictObject({ count: z.number().positive(), spoon: z.enum(['tsp', 'tbsp', 'cup', 'mL']) }).optional();
+const typed = z.strictObject({ count: someAmount, spoon: z.enum(['tsp', 'tbsp', 'cup', 'mL']) }).optional();
 /** Ready mix wanted (for bait, the syrup): a figure and unit, or a text as it is typed, "1 qt". */
 const volume = z.union([
-  z.strictObject({ amount: z.union([z.number(), z.string().min(1)]), unit: z.string().min(1) }),
+  z.strictObject({ amount: z.union([z.number(), named]), unit: named }),
   z.string().min(1).max(60),
 ]);
 /** Things to be poured in as well, to be checked with it. */
-const together = z.array(z.string().min(1)).max(12);
+const together = z.array(named).max(12);
 /** What else is true of the job: where it goes, what is near, the weather, who does it. */
 const facts = z.array(z.enum(sceneFactIds)).optional();
 /** Days until something that is eaten is picked. */
-const daysToHarvest = z.number().min(0).optional();
+const daysToHarvest = days.optional();
 
 /** A remedy with a recipe. */
 export const remedyOrder = z.strictObject({
-  remedy: z.string().min(1),
+  remedy: named,
   volume,
   measures,
   /** Id of a strength of the recipe, or a number in the recipe's own unit. */
-  strength: z.union([z.string().min(1), z.number().positive()]).optional(),
+  strength: z.union([named, someAmount]).optional(),
   /** What will be wetted. */
-  plants: z.array(z.string().min(1)).optional(),
+  plants: z.array(named).optional(),
   /** What stands beside it and might catch drift. */
-  nearby: z.array(z.string().min(1)).optional(),
+  nearby: z.array(named).optional(),
   /** mg/L as CaCO₃, or with its unit: °dH, °fH, °Clarke, gpg. */
   water: z
     .strictObject({
       hardness: z.union([
         z.number().min(0).max(3000),
-        z.strictObject({ amount: z.number().min(0).max(3000), unit: z.string().min(1) }),
+        z.strictObject({ amount: z.number().min(0).max(3000), unit: named }),
       ]),
     })
     .optional(),
@@ -47,7 +48,7 @@ export const remedyOrder = z.strictObject({
   /** Strength on the bottle in %, for what is thinned from a bottle (peroxide: 3 % where nothing is said). */
   bottlePercent: z.number().positive().max(100).optional(),
   /** Borax in place of boric acid. */
-  product: z.string().min(1).optional(),
+  product: named.optional(),
   /** Classes of what the sprayer held before and was not washed out. */
   vesselHeld: z.array(z.string()).optional(),
   together: together.optional(),
@@ -69,7 +70,7 @@ export const dilutionOrder = z.strictObject({
 export const togetherOrder = z.strictObject({ together, measures, facts, daysToHarvest });
 /** A tool of the bench, with its fields: numbers in the base unit of their kind, {"amount", "unit"}, or texts like "1 qt". */
 export const toolOrder = z.strictObject({
-  tool: z.string().min(1),
+  tool: named,
   values: z.record(z.string(), z.unknown()).default({}),
   measures,
   typed,

@@ -1,16 +1,6 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
-import { isIsoDate } from '../quantities/days';
-
-/** Years that a garden's records can be of. */
-const years = { first: 1900, last: 2199 } as const;
-const isOurTimes = (day: string): boolean =>
-  Number(day.slice(0, 4)) >= years.first && Number(day.slice(0, 4)) <= years.last;
-
-/** A day that there is. */
-export const isoDate = z
-  .string()
-  .refine((day) => isIsoDate(day) && isOurTimes(day), { message: 'must be a date like 2026-06-10' });
+import { amount, isoDate, named } from './entries';
 
 export const placeSchema = z.strictObject({
   latitude: z.number().min(-90).max(90),
@@ -32,8 +22,8 @@ function isTimeZone(zone: string): boolean {
 
 const hourWeather = z.strictObject({
   temperature: z.number(),
-  rain: z.number().min(0),
-  wind: z.number().min(0),
+  rain: amount,
+  wind: amount,
   cloud: z.number().min(0).max(1),
 });
 export const dayWeather = z.strictObject({ date: isoDate, hours: z.array(hourWeather).length(24) });
@@ -57,10 +47,10 @@ export const planRequest = z.strictObject({
   jobs: z
     .array(
       z.strictObject({
-        id: z.string().min(1),
+        id: named,
         /** Bed or plant; keep-apart counts within one place. */
-        place: z.string().min(1),
-        remedy: z.string().min(1),
+        place: named,
+        remedy: named,
         chosenOn: isoDate.optional(),
         /** When something of this plant is to be picked. */
         harvestOn: isoDate.optional(),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { named } from './entries';
 
 /**
  * A recipe as an open document: what goes in for each litre of ready mix, how it is made, and how it is used.
@@ -9,14 +10,14 @@ export const recipeDocument = z.strictObject({
   version: z.literal(1),
   name: z.string().trim().min(1).max(80),
   /** The remedy whose limits it keeps to, where it is a change of one. */
-  basedOn: z.string().min(1).optional(),
+  basedOn: named.optional(),
   /** What it is for, in words. */
   purpose: z.string().max(400).default(''),
   parts: z
     .array(
       z.strictObject({
         /** An ingredient, by id or in words. */
-        ingredient: z.string().min(1),
+        ingredient: named,
         amount: z.number().positive().max(1000),
         unit: z.enum(['mL/L', 'g/L']),
         /** Strength on the bottle, %. */

@@ -3,6 +3,7 @@ import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
 import { actionClasses } from '../tables/causes';
 import { sceneFactIds } from '../tables/safety';
+import { amount, days, line, named } from './entries';
 
 /** °C, mm, days, km/h. */
 export const recentWeatherSchema = z.strictObject({
@@ -10,9 +11,9 @@ export const recentWeatherSchema = z.strictObject({
   meanHigh: z.number().min(-60).max(60),
   meanLow: z.number().min(-60).max(60),
   lowest: z.number().min(-60).max(60),
-  rain: z.number().min(0),
+  rain: amount,
   wetDays: z.number().int().min(0),
-  strongestWind: z.number().min(0),
+  strongestWind: amount,
 });
 
 /** Body of POST /api/weigh and of `./trowel weigh`. */
@@ -20,7 +21,7 @@ export const weighRequest = z.strictObject({
   /** The measures of every sentence in the answer. */
   measures: z.enum(measureSystems).default('metric'),
   /** The gardener's word for the plant; leave it out to read a bed. */
-  plant: z.string().min(1).optional(),
+  plant: named.optional(),
   setting: z.enum(settings).optional(),
   month: z.number().int().min(1).max(12).optional(),
   latitude: z.number().min(-90).max(90).optional(),
@@ -33,24 +34,24 @@ export const weighRequest = z.strictObject({
   signs: z
     .array(
       z.strictObject({
-        say: z.string().min(1).optional(),
-        sign: z.string().min(1).optional(),
+        say: line.optional(),
+        sign: named.optional(),
         state: z.enum(['seen', 'absent']).optional(),
-        amount: z.number().min(0).optional(),
+        amount: amount.optional(),
       }),
     )
     .max(600)
     .optional(),
   bed: z
     .strictObject({
-      weeds: z.array(z.string().min(1)).optional(),
+      weeds: z.array(named).optional(),
       soil: z
         .strictObject({
           ph: z.number().min(0).max(14).optional(),
           /** mS/cm of drain water, poured through. */
-          ec: z.number().min(0).optional(),
+          ec: amount.optional(),
           /** Water hardness in mg/L as CaCO3. */
-          hardness: z.number().min(0).optional(),
+          hardness: amount.optional(),
           said: z.string().optional(),
         })
         .optional(),
@@ -60,22 +61,20 @@ export const weighRequest = z.strictObject({
     .optional(),
   /** In the gardener's words: watering, fed, weather … */
   care: z.record(z.string(), z.string()).optional(),
-  daysToHarvest: z.number().int().min(0).optional(),
+  daysToHarvest: days.int().optional(),
   /** What bears on the choice of a remedy: bloom, a pond, children … */
   facts: z.array(z.enum(sceneFactIds)).optional(),
   /** Remedies, classes or ingredients that the gardener will not have. */
-  forbids: z.array(z.string().min(1)).optional(),
+  forbids: z.array(named).optional(),
   /** Ingredients in the cupboard, in the gardener's words; with `onlyFromCupboard` nothing else is offered. */
-  cupboard: z.array(z.string().min(1)).optional(),
+  cupboard: z.array(named).optional(),
   onlyFromCupboard: z.boolean().optional(),
   /** What was put on this plant or bed lately. */
-  recent: z.array(z.strictObject({ remedy: z.string(), daysAgo: z.number().min(0) })).optional(),
+  recent: z.array(z.strictObject({ remedy: z.string(), daysAgo: days })).optional(),
   /** Remedies that were done as they should be and did not help. */
-  failed: z.array(z.string().min(1)).max(40).optional(),
+  failed: z.array(named).max(40).optional(),
   /** Earlier counts of signs that are counted again now. */
-  earlier: z
-    .array(z.strictObject({ sign: z.string(), amount: z.number().min(0), daysAgo: z.number().min(0) }))
-    .optional(),
+  earlier: z.array(z.strictObject({ sign: z.string(), amount: days, daysAgo: days })).optional(),
 });
 export type WeighRequest = z.input<typeof weighRequest>;
 

@@ -44,7 +44,7 @@ export function Backups() {
           ))}
           <Row>
             <Button kind="other" disabled={read.isPending} onPress={() => read.mutate()}>
-              Read
+              I have read it
             </Button>
           </Row>
         </Sheet>

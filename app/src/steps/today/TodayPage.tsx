@@ -10,6 +10,7 @@ import { bandHeight } from '@/drawing/band-height';
 import { Tag } from '@/drawing/Tag';
 import { pictured } from '@/steps/garden/pictured';
 import { StepCard } from '@/steps/plan/StepCard';
+import { FileNews } from './FileNews';
 import { Welcome } from './Welcome';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
@@ -42,6 +43,7 @@ export function TodayPage() {
                 </Button>
               )}
             </Row>
+            <FileNews />
             <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
                 <Due view={view} />

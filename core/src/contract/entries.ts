@@ -1,0 +1,33 @@
+import { isIsoDate } from '../quantities/days';
+import { z } from 'zod';
+
+/** What may be entered anywhere: one schema for each kind, for screens, HTTP, CSV and JSON alike. */
+
+/** Years that a garden's records can be of. */
+const years = { first: 1900, last: 2199 } as const;
+const isOurTimes = (day: string): boolean =>
+  Number(day.slice(0, 4)) >= years.first && Number(day.slice(0, 4)) <= years.last;
+
+/** A day that there is. */
+export const isoDate = z
+  .string()
+  .refine((day) => isIsoDate(day) && isOurTimes(day), { message: 'must be a date like 2026-06-10' });
+
+/** By which an act is known from the first press on; left out, the server gives one. */
+export const commandId = z.string().min(8).max(64).optional();
+
+/** The id of something, or a gardener's words for it. */
+export const named = z.string().min(1).max(200);
+/** One line in the gardener's words. */
+export const line = z.string().min(1).max(2000);
+
+/** Nothing in a garden comes to more, in any unit. */
+const most = 1e6;
+/** How much of something there is; none is an amount. */
+export const amount = z.number().min(0).max(most);
+/** How much of something is wanted, or how strong. */
+export const someAmount = z.number().positive().max(most);
+/** What was counted. */
+export const counted = z.number().int().min(0).max(100_000);
+/** Days ahead or ago. */
+export const days = z.number().min(0).max(36_525);
