@@ -6,7 +6,7 @@ export const tapParts = [
   { id: 'leaves', label: 'Leaves', wheres: ['leaves', 'leaf-edge', 'veins'] },
   { id: 'under', label: 'Undersides', wheres: ['leaf-underside'] },
   { id: 'old', label: 'Oldest leaves', wheres: ['oldest-leaves'] },
-  { id: 'stem', label: 'Stem, bark', wheres: ['stem', 'bark'] },
+  { id: 'stem', label: 'Stem', wheres: ['stem', 'bark'] },
   { id: 'fruit', label: 'Fruit', wheres: ['fruit'] },
   { id: 'lawn', label: 'Turf', wheres: ['lawn'] },
   { id: 'soil', label: 'Soil, roots', wheres: ['soil-surface', 'inside-soil', 'roots'] },
