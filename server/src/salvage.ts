@@ -42,8 +42,8 @@ export const forgetSalvaged = (file: string): void => fs.rmSync(tellsIn(file), {
 export function salvage(file: string, now: Date): Salvaged {
   const half = `${file}.half`;
   fs.rmSync(half, { force: true });
-  const backup = newestWhole(file);
   const damaged = new Database(file, { readonly: true });
+  const backup = newestWhole(file, damaged);
   const into = openAt(versionOf(file), new Database(half));
   const old = backup === undefined ? undefined : new Database(backup, { readonly: true });
   const tables: Salvaged['tables'] = [];
@@ -92,10 +92,18 @@ const rowid = '"row here"';
 const idOf = (row: Row): number => Number(row['row here']);
 const withRowid = (table: string): string => `SELECT rowid AS ${rowid}, * FROM ${table}`;
 
+/** What a row is known by in every copy of a file: its key. A copy may count its rows anew, so without a key there is none. */
+type Key = readonly unknown[];
+const keyNames = (db: Db, table: string): string[] =>
+  columnsOf(db, table).flatMap(({ name, pk }) => (pk > 0 ? [name] : []));
+const keyOf = (names: readonly string[], row: Row): Key => names.map((name) => row[name]);
+const byKey = (table: string, names: readonly string[]): string =>
+  `${withRowid(table)} WHERE ${names.map((name) => `${name} = ?`).join(' AND ')}`;
+
 interface Read {
   readonly rows: Row[];
-  /** Rows that are there and cannot be read, by rowid, as far as it can be told which they were. */
-  readonly lost: readonly number[];
+  /** Rows that are there and cannot be read, by their key, as far as it can be told which they were. */
+  readonly lost: readonly Key[];
   /** There may have been more than those. */
   readonly mayBeMore: boolean;
 }
@@ -113,26 +121,30 @@ function readIn(db: Db, table: string, old: Db | undefined): Read {
   const up = until(db, `${withRowid(table)} ORDER BY rowid`);
   if (up.isWhole) return { rows: up.rows, lost: [], mayBeMore: false };
   const down = until(db, `${withRowid(table)} ORDER BY rowid DESC`);
-  const known = until(db, `SELECT rowid AS ${rowid} FROM ${table}`);
-  const before = old && tablesOf(old).includes(table) ? until(old, `SELECT rowid AS ${rowid} FROM ${table}`).rows : [];
   const rows = new Map([...up.rows, ...down.rows].map((row) => [idOf(row), row]));
-  const one = db.prepare<unknown[], Row>(`${withRowid(table)} WHERE rowid = ?`);
-  const lost = new Set<number>();
-  for (const id of [...known.rows, ...before].map(idOf)) {
-    if (rows.has(id)) continue;
+  const inOrder = () => [...rows.values()].sort((a, b) => idOf(a) - idOf(b));
+  const names = keyNames(db, table);
+  if (names.length === 0) return { rows: inOrder(), lost: [], mayBeMore: true };
+  const keys = `SELECT ${names.join(', ')} FROM ${table}`;
+  const known = until(db, keys);
+  const before = old && tablesOf(old).includes(table) ? until(old, keys).rows : [];
+  const here = new Set([...rows.values()].map((row) => JSON.stringify(keyOf(names, row))));
+  const one = db.prepare<unknown[], Row>(byKey(table, names));
+  const lost = new Map<string, Key>();
+  for (const row of [...known.rows, ...before]) {
+    const key = keyOf(names, row);
+    const text = JSON.stringify(key);
+    if (here.has(text)) continue;
     try {
-      const row = one.get(id);
-      if (row) rows.set(id, row);
+      const found = one.get(...key);
+      // What was taken out since the backup stays out.
+      if (found) rows.set(idOf(found), found);
     } catch (error) {
       if (!isDamage(error)) throw error;
-      lost.add(id);
+      lost.set(text, key);
     }
   }
-  return {
-    rows: [...rows.values()].sort((a, b) => idOf(a) - idOf(b)),
-    lost: [...lost],
-    mayBeMore: !known.isWhole,
-  };
+  return { rows: inOrder(), lost: [...lost.values()], mayBeMore: !known.isWhole };
 }
 
 /** What a walk through rows gives until it comes to a page that cannot be read. */
@@ -148,11 +160,11 @@ function until(db: Db, sql: string): { rows: Row[]; isWhole: boolean } {
 }
 
 /** Of some lost rows those that a backup still has. */
-function stillIn(old: Db | undefined, table: string, lost: readonly number[]): Row[] {
+function stillIn(old: Db | undefined, table: string, lost: readonly Key[]): Row[] {
   if (!old || lost.length === 0 || !tablesOf(old).includes(table)) return [];
-  const one = old.prepare<unknown[], Row>(`${withRowid(table)} WHERE rowid = ?`);
-  return lost.flatMap((id): Row[] => {
-    const row = one.get(id);
+  const one = old.prepare<unknown[], Row>(byKey(table, keyNames(old, table)));
+  return lost.flatMap((key): Row[] => {
+    const row = one.get(...key);
     return row ? [row] : [];
   });
 }
@@ -193,16 +205,28 @@ function dropOrphans(db: Db): Map<string, number> {
   return dropped;
 }
 
-/** The newest backup that is whole itself; undefined where there is none. */
-function newestWhole(file: string): string | undefined {
+/**
+ * The newest copy that is whole itself and of this garden: what was set aside at a reset lies beside it too, and its
+ * rows are none of this one's. The log is only ever added to, so that of a copy is the beginning of this one's.
+ */
+function newestWhole(file: string, damaged: Db): string | undefined {
+  const lines = (db: Db) =>
+    until(db, 'SELECT id, command_id FROM log ORDER BY id').rows.map(({ id, command_id }) => [id, command_id] as const);
+  const here = new Map(lines(damaged));
   return keepings(file)
     .map(({ name }) => path.join(path.dirname(file), name))
     .find((kept) => {
       try {
         mustBeWhole(kept);
-        return true;
       } catch {
         return false;
+      }
+      const copy = new Database(kept, { readonly: true });
+      try {
+        const both = lines(copy).filter(([id]) => here.has(id));
+        return both.length > 0 && both.every(([id, command]) => here.get(id) === command);
+      } finally {
+        copy.close();
       }
     });
 }

@@ -125,6 +125,24 @@ describe('a file with a damaged page', () => {
     expect(lost).toBe(0);
   });
 
+  test('takes nothing from another garden that lies beside it, as one does after a reset', () => {
+    const other = path.join(folder, 'other.sqlite');
+    const db = openDatabase(other);
+    seedDemo(db, knowledge, new Date('2026-05-02T08:00:00Z'));
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    db.close();
+    let fromBackup = 0;
+    for (const page of somePages(8)) {
+      const file = damaged(page, false);
+      const aside = path.join(path.dirname(file), 'set-aside-2026-06-11T08-00-00');
+      fs.mkdirSync(aside, { recursive: true });
+      fs.copyFileSync(other, path.join(aside, 'garden.sqlite'));
+      if (damageIn(file) === undefined) continue;
+      for (const table of saveIt(file)?.tables ?? []) fromBackup += table.fromBackup;
+    }
+    expect(fromBackup).toBe(0);
+  });
+
   test('of which not even the first page can be read stays as it is, and that is said', () => {
     const file = damaged(1, false);
     const before = fs.readFileSync(file);
