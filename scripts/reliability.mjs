@@ -2,6 +2,7 @@
  * What the garden's store and its door were put through, with figures: `npm run reliability` does it all on this machine
  * and writes docs/reliability.md. Nothing in it is estimated.
  */
+import { Buffer } from 'node:buffer';
 import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import { request } from 'node:http';
