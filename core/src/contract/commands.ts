@@ -3,7 +3,7 @@ import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
 import { placeSchema } from './plan';
 import { countValues } from './jobs';
-import { commandId, named } from './entries';
+import { commandId, letter, named } from './entries';
 
 /** Sent with every command; the same id twice is answered once and done once. */
 const name = z.string().trim().min(1).max(80);
@@ -25,7 +25,7 @@ export const openCase = z.strictObject({
 export const addEvidence = z.strictObject({
   commandId,
   /** One typed line, read into signs. */
-  said: z.string().max(2000).optional(),
+  said: letter.optional(),
   items: z
     .array(
       z.strictObject({

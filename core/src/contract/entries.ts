@@ -21,6 +21,9 @@ export const named = z.string().min(1).max(200);
 /** One line in the gardener's words. */
 export const line = z.string().min(1).max(2000);
 
+/** What is seen, told as long as one likes; a letter of that many letters is read in a moment. */
+export const letter = z.string().max(10_000);
+
 /** Nothing in a garden comes to more, in any unit. */
 const most = 1e6;
 /** How much of something there is; none is an amount. */

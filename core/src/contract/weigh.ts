@@ -3,7 +3,7 @@ import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
 import { actionClasses } from '../tables/causes';
 import { sceneFactIds } from '../tables/safety';
-import { amount, days, line, named } from './entries';
+import { amount, days, letter, line, named } from './entries';
 
 /** °C, mm, days, km/h. */
 export const recentWeatherSchema = z.strictObject({
@@ -30,7 +30,7 @@ export const weighRequest = z.strictObject({
   /** Of the last days, as measured. */
   weather: recentWeatherSchema.optional(),
   /** One free line. */
-  said: z.string().max(4000).optional(),
+  said: letter.optional(),
   signs: z
     .array(
       z.strictObject({

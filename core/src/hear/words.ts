@@ -17,7 +17,20 @@ export function tokensOf(text: string): Token[] {
       .normalize('NFKD')
       .replace(/[\u0300-\u036f’'‘]/g, '')
       .match(/[a-z]+|\d+(?:\.\d+)?%?/g) ?? [];
-  return words.map((word) => ({ word, stem: stemmer(word) }));
+  return words.map((word) => ({ word, stem: stemOf(word) }));
+}
+
+/** Words of which the stem is kept: a reading asks for the same ones over and over. */
+const mostStems = 20_000;
+const stems = new Map<string, string>();
+
+function stemOf(word: string): string {
+  const known = stems.get(word);
+  if (known !== undefined) return known;
+  const stem = stemmer(word);
+  if (stems.size >= mostStems) stems.clear();
+  stems.set(word, stem);
+  return stem;
 }
 
 /** Words that carry no sign: they are neither matched nor reported as not understood. */
@@ -62,8 +75,8 @@ export interface Lexicon {
   readonly joined: RegExp;
   /** Stems that words were found to stand for, kept. */
   readonly readable: Map<string, readonly string[]>;
-  /** Every word that stands in a phrase with its stem, by the word's length, for misspellings. */
-  readonly vocabulary: ReadonlyMap<number, readonly Token[]>;
+  /** Every word that stands in a phrase with its stem, by the word's first letter and length, for misspellings. */
+  readonly vocabulary: ReadonlyMap<string, readonly Token[]>;
   readonly stems: ReadonlySet<string>;
   /** Every word that stands in a phrase, as it is written. */
   readonly words: ReadonlySet<string>;
@@ -122,9 +135,13 @@ export function lexiconOf({ concepts, plants, signs }: Pick<Tables, 'concepts' |
   const byFirst = new Map<string, Phrase[]>();
   for (const phrase of phrases)
     byFirst.set(phrase.stems[0] ?? '', [...(byFirst.get(phrase.stems[0] ?? '') ?? []), phrase]);
-  const vocabulary = new Map<number, Token[]>();
-  for (const token of words.values())
-    vocabulary.set(token.word.length, [...(vocabulary.get(token.word.length) ?? []), token]);
+  const vocabulary = new Map<string, Token[]>();
+  for (const token of words.values()) {
+    const like = shape(token.word, token.word.length);
+    const known = vocabulary.get(like);
+    if (known) known.push(token);
+    else vocabulary.set(like, [token]);
+  }
   const built: Lexicon = {
     byFirst,
     vocabulary,
@@ -155,6 +172,9 @@ const patternOf = (phrases: readonly string[]): RegExp =>
         'gi',
       );
 
+/** What words have in common that may be one word misspelt: the first letter is seldom wrong. */
+const shape = (word: string, length: number): string => `${word[0]}${length}`;
+
 /** Letters that may be wrong in a word of that length: none in short words, where one letter is another word. */
 const slips = (length: number): number => (length >= 9 ? 2 : length >= 5 ? 1 : 0);
 
@@ -177,10 +197,9 @@ function stemsFor(token: Token, { stems, vocabulary, words }: Lexicon): readonly
   const allowed = slips(length);
   let best = allowed;
   let found: string[] = [];
-  for (let size = length - allowed; allowed > 0 && size <= length + allowed; size += 1)
-    for (const known of vocabulary.get(size) ?? []) {
-      // The first letter is seldom wrong, and short words are too easily something else.
-      if (size < 4 || known.word[0] !== token.word[0]) continue;
+  // Short words are too easily something else.
+  for (let size = Math.max(4, length - allowed); allowed > 0 && size <= length + allowed; size += 1)
+    for (const known of vocabulary.get(shape(token.word, size)) ?? []) {
       const apart = distance(token.word, known.word);
       if (apart > best) continue;
       if (apart < best) found = [];

@@ -16,7 +16,8 @@ export const isSlight = ({ word }: Token): boolean => slight.has(word);
 
 /** FNV-1a, 32 bits, of a view and a key: two features in one bucket are met once in some ten thousand. */
 export function hashOf(view: View, key: string): number {
-  let hash = 0x811c9dc5 ^ views.indexOf(view);
+  // The view is hashed as a letter of its own: mixed into the first one, "red" as a word was "ped" as a piece.
+  let hash = Math.imul(0x811c9dc5 ^ views.indexOf(view), 0x01000193);
   for (let at = 0; at < key.length; at += 1) hash = Math.imul(hash ^ key.charCodeAt(at), 0x01000193);
   return hash >>> 0;
 }
@@ -33,25 +34,37 @@ function* piecesOf(word: string): Generator<string> {
  * @param concepts keys of the concepts and plants found in it.
  */
 export function featuresOf(tokens: readonly Token[], concepts: readonly string[]): Features {
-  const told = tokens.filter((token) => !isSlight(token));
-  const stems = tokens.map(({ stem }) => stem);
-  const toldStems = told.map(({ stem }) => stem);
-  const hashes = (view: View, keys: Iterable<string>) => [...new Set([...keys].map((key) => hashOf(view, key)))];
+  const { pair, concept } = joinedFeatures(tokens, concepts);
+  const words = tokens.map(wordFeatures);
+  const all = (view: 'stem' | 'word' | 'piece') => [...new Set(words.flatMap((one) => one[view]))];
+  return { stem: all('stem'), word: all('word'), pair: [...new Set(pair)], piece: all('piece'), concept };
+}
+
+/** What a phrase is compared by for each of its words. */
+export function wordFeatures(token: Token): Readonly<Record<'stem' | 'word' | 'piece', readonly number[]>> {
+  const { word, stem } = token;
+  const isTold = !isSlight(token);
   return {
-    stem: hashes('stem', toldStems),
-    word: hashes(
-      'word',
-      tokens.map(({ word }) => word),
-    ),
-    pair: hashes('pair', [
-      ...stems.slice(1).map((stem, at) => `${stems[at]}_${stem}`),
-      ...toldStems.slice(1).map((stem, at) => `${toldStems[at]}~${stem}`),
-      ...toldStems.slice(2).map((stem, at) => `${toldStems[at]}~~${stem}`),
-    ]),
-    piece: hashes(
-      'piece',
-      told.flatMap(({ word }) => [...piecesOf(word)]),
-    ),
-    concept: hashes('concept', concepts),
+    stem: isTold ? [hashOf('stem', stem)] : [],
+    word: [hashOf('word', word)],
+    piece: isTold ? [...new Set(piecesOf(word))].map((piece) => hashOf('piece', piece)) : [],
   };
+}
+
+/** What a phrase is compared by for what stands together in it; a pair may come twice. */
+export function joinedFeatures(
+  tokens: readonly Token[],
+  concepts: readonly string[],
+): Readonly<Record<'pair' | 'concept', readonly number[]>> {
+  const pair: number[] = [];
+  const told: string[] = [];
+  tokens.forEach((token, at) => {
+    if (at > 0) pair.push(hashOf('pair', `${tokens[at - 1]!.stem}_${token.stem}`));
+    if (isSlight(token)) return;
+    const last = told.length - 1;
+    if (last >= 0) pair.push(hashOf('pair', `${told[last]!}~${token.stem}`));
+    if (last >= 1) pair.push(hashOf('pair', `${told[last - 1]!}~~${token.stem}`));
+    told.push(token.stem);
+  });
+  return { pair, concept: [...new Set(concepts)].map((key) => hashOf('concept', key)) };
 }

@@ -2,10 +2,12 @@ import fc from 'fast-check';
 import { isDenial } from '../hear/clauses';
 import { tokensOf } from '../hear/words';
 import type { WordVectors } from '../tables';
-import { featuresOf, views } from './features';
+import { featuresOf, hashOf, views } from './features';
 import { fitMeanings, type Saying } from './fit';
 import { meaningsOf, meantBy, type Stretch } from './meanings';
+import { directionsOf, meanDirection, nearnessTo, withoutCommon } from './nearness';
 import { pack, unpackFloat32, unpackInt8, unpackUint16, unpackUint32, unpackUint8 } from './packed';
+import { speaksFor, weightsOf } from './weights';
 
 /** Three signs, a few voices, and no vocabulary: what is learned comes from the sayings alone. */
 const stretch = (text: string): Stretch => ({
@@ -115,6 +117,60 @@ describe('what people mean', () => {
     const denied = (text: string) => meantBy(meanings, stretch(text)).denied;
     expect(denied('no ants anywhere')).toBeGreaterThan(0.5);
     expect(denied('ants running on the branch')).toBeLessThan(0.5);
+  });
+
+  test('what a phrase speaks for is the sum over its features, each once, whatever was heard before (seed 8)', () => {
+    const weights = weightsOf(learned);
+    const speaks = speaksFor(weights, signs.length);
+    const word = fc.constantFrom(...Object.values(said).flat().join(' ').split(' '), 'stickies', 'antics', 'zzz');
+    fc.assert(
+      fc.property(fc.array(word, { maxLength: 12 }), fc.array(word, { maxLength: 3 }), (phrase, concepts) => {
+        const tokens = tokensOf(phrase.join(' '));
+        const features = featuresOf(tokens, concepts);
+        const summed = new Float64Array(signs.length);
+        for (const feature of new Set(views.flatMap((view) => features[view]))) {
+          const row = weights.rowOf.get(feature);
+          if (row === undefined) continue;
+          for (let at = weights.from[row]!; at < weights.from[row + 1]!; at += 1)
+            summed[weights.sign[at]!]! += weights.weight[at]!;
+        }
+        const spoken = speaks(tokens, concepts);
+        signs.forEach((_, row) => expect(spoken[row]).toBeCloseTo(summed[row]!, 4));
+      }),
+      { seed: 8, numRuns: 150 },
+    );
+  });
+
+  test('how near a phrase lies to a row is the same, word by word, as for the phrase whole (seed 9)', () => {
+    const directions = directionsOf(vectors);
+    const common = {
+      mean: Float32Array.from(axes, (axis) => axis / 20),
+      direction: Float32Array.from([0, 0, 0, 0, 1, 0]),
+    };
+    const table = Float32Array.from(
+      axes.flatMap((row) => axes.map((axis) => (axis === row ? 0.8 : axis === 5 ? 0.6 : 0))),
+    );
+    const nearTo = nearnessTo(table, directions, common);
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...words, 'unheard'), { maxLength: 8 }), (phrase) => {
+        const tokens = tokensOf(phrase.join(' '));
+        const own = withoutCommon(meanDirection(directions, tokens), common);
+        const spoken = nearTo(tokens);
+        axes.forEach((row) =>
+          expect(spoken[row]).toBeCloseTo(
+            axes.reduce((sum, axis) => sum + own[axis]! * table[row * axes.length + axis]!, 0),
+            4,
+          ),
+        );
+      }),
+      { seed: 9, numRuns: 100 },
+    );
+  });
+
+  test('a word, a piece of a word and a pair of the same letters are three features', () => {
+    const short = ['red', 'ped', 'pad', 'rad', 'ant', 'bnt', 'a', 'b', 'c', 'd'];
+    const all = views.flatMap((view) => short.map((key) => hashOf(view, key)));
+    expect(new Set(all).size).toBe(all.length);
   });
 
   test('features are the same for the same words, each once', () => {

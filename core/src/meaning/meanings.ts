@@ -1,22 +1,22 @@
 import { isDenial, isFine } from '../hear/clauses';
 import { isFiller, type Token } from '../hear/words';
 import type { MeaningsData, PackedOdds, SignId, Where } from '../tables';
-import { featuresOf, hashOf, isSlight, views, type Features } from './features';
-import { directionsOf, meanDirection, withoutCommon, type Common, type Directions } from './nearness';
-import { unpackFloat32, unpackInt8, unpackUint16, unpackUint32, unpackUint8 } from './packed';
+import { hashOf, isSlight } from './features';
+import { speaksFor, weightsOf, type Speaks } from './weights';
+import { directionsOf, nearnessTo, type Common, type Directions, type Nearness } from './nearness';
+import { unpackFloat32, unpackInt8, unpackUint32 } from './packed';
 
 /** The packed numbers, ready to be asked. */
 export interface Meanings {
   readonly signs: readonly SignId[];
   readonly wheres: readonly Where[];
   readonly elsewhere: number;
-  /** Where the weights of a feature stand: from, to. */
-  readonly spans: ReadonlyMap<number, readonly [number, number]>;
-  readonly sign: Uint16Array;
-  readonly weight: Float32Array;
+  /** How much the words of a phrase speak for each sign. */
+  readonly speaks: Speaks;
   readonly directions: Directions;
-  readonly signDirections: Float32Array;
   readonly common: Common;
+  /** How near a phrase lies to each sign, and how much that counts. */
+  readonly nearTo: Nearness;
   readonly nearness: number;
   readonly vocabulary: number;
   readonly plainVocabulary: number;
@@ -33,25 +33,20 @@ const unpacked = new WeakMap<MeaningsData, Meanings>();
 export function meaningsOf(data: MeaningsData): Meanings {
   const known = unpacked.get(data);
   if (known) return known;
-  const hash = unpackUint32(data.features.hash);
-  const count = unpackUint16(data.features.count);
-  const spans = new Map<number, readonly [number, number]>();
-  let from = 0;
-  hash.forEach((feature, at) => {
-    const to = from + (count[at] ?? 0);
-    spans.set(feature, [from, to]);
-    from = to;
-  });
+  const directions = directionsOf(data.vectors);
+  const common = { mean: unpackFloat32(data.common.mean), direction: unpackFloat32(data.common.direction) };
   const built: Meanings = {
     signs: data.signs,
     wheres: data.wheres,
     elsewhere: data.elsewhere,
-    spans,
-    sign: unpackUint16(data.features.sign),
-    weight: Float32Array.from(unpackUint8(data.features.weight), (value) => value * data.step),
-    directions: directionsOf(data.vectors),
-    signDirections: Float32Array.from(unpackInt8(data.directions), (value) => value / 127),
-    common: { mean: unpackFloat32(data.common.mean), direction: unpackFloat32(data.common.direction) },
+    speaks: speaksFor(weightsOf(data), data.signs.length),
+    directions,
+    common,
+    nearTo: nearnessTo(
+      Float32Array.from(unpackInt8(data.directions), (value) => value / 127),
+      directions,
+      common,
+    ),
     nearness: data.nearness,
     vocabulary: data.vocabulary,
     plainVocabulary: data.plainVocabulary,
@@ -98,10 +93,9 @@ export interface Meant {
 
 /** What a stretch of a line may mean: the signs compete, and talk that is no sign competes with them all. */
 export function meantBy(meanings: Meanings, stretch: Stretch): Meant {
-  const features = featuresOf(stretch.tokens, stretch.concepts);
-  const logits = logitsOf(meanings, stretch, features);
+  const logits = logitsOf(meanings, stretch);
   const chances = softmax(logits);
-  const best = chances.indexOf(Math.max(...chances));
+  const best = chances.indexOf(largest(chances));
   const toldOdds = dot(
     meanings.told,
     toldFeatures({
@@ -129,21 +123,15 @@ const plainWords = 9;
 export const isPlain = ({ known, tokens }: Pick<Stretch, 'known' | 'tokens'>): boolean =>
   known > 0.99 && tokens.length <= plainWords;
 
-function logitsOf(meanings: Meanings, stretch: Stretch, features: Features): Float64Array {
-  const { tokens, vocabulary } = stretch;
+function logitsOf({ signs, wheres, speaks, nearTo, ...meanings }: Meanings, stretch: Stretch): Float64Array {
+  const { tokens, concepts, vocabulary } = stretch;
   const read = meanings.vocabulary + (isPlain(stretch) ? meanings.plainVocabulary : 0);
-  const { spans, sign, weight, signs, signDirections, directions } = meanings;
-  const logits = new Float64Array(signs.length);
-  for (const view of views)
-    for (const feature of features[view]) {
-      const span = spans.get(feature);
-      if (span) for (let at = span[0]; at < span[1]; at += 1) logits[sign[at]!]! += weight[at]!;
-    }
-  const own = withoutCommon(meanDirection(directions, tokens), meanings.common);
+  const logits = speaks(tokens, concepts);
+  const near = nearTo(tokens);
+  const places = new Set(stretch.places);
   for (let row = 0; row < signs.length; row += 1) {
-    let near = 0;
-    for (let at = 0; at < own.length; at += 1) near += own[at]! * signDirections[row * own.length + at]!;
-    logits[row]! += meanings.nearness * near - (isElsewhere(stretch, meanings.wheres[row]!) ? meanings.elsewhere : 0);
+    const isOff = places.size > 0 && !places.has(wheres[row]!);
+    logits[row]! += meanings.nearness * near[row]! - (isOff ? meanings.elsewhere : 0);
   }
   for (const id of vocabulary) {
     const row = signs.indexOf(id);
@@ -152,13 +140,23 @@ function logitsOf(meanings: Meanings, stretch: Stretch, features: Features): Flo
   return logits;
 }
 
+/** Log-odds against the likeliest from which on nothing is to be reckoned with: one in some ten thousand million. */
+const beyondChance = -23;
+
 export function softmax(logits: Float64Array): Float64Array {
-  let top = -Infinity;
-  for (const value of logits) if (value > top) top = value;
-  const chances = logits.map((value) => Math.exp(value - top));
+  const top = largest(logits);
+  const chances = new Float64Array(logits.length);
   let total = 0;
-  for (const value of chances) total += value;
-  return chances.map((value) => value / total);
+  for (let row = 0; row < logits.length; row += 1)
+    if (logits[row]! - top > beyondChance) total += chances[row] = Math.exp(logits[row]! - top);
+  for (let row = 0; row < logits.length; row += 1) chances[row]! /= total;
+  return chances;
+}
+
+export function largest(values: Float64Array): number {
+  let top = -Infinity;
+  for (let at = 0; at < values.length; at += 1) if (values[at]! > top) top = values[at]!;
+  return top;
 }
 
 /** What denials are heard by: the small words, and those that stand together. */
@@ -190,8 +188,8 @@ export interface Telling {
 export function toldFeatures({ stretch, logits, chances, talkOdds, agrees }: Telling): number[] {
   const { tokens, vocabulary, known } = stretch;
   const said = Math.max(1, tokens.filter((token) => !isSlight(token)).length);
-  const best = Math.max(...logits);
-  const chance = Math.max(...chances);
+  const best = largest(logits);
+  const chance = largest(chances);
   return [
     1,
     best / 10,

@@ -1,19 +1,11 @@
 import { isFiller, lexiconOf, occurrencesIn } from '../hear/words';
-import { isPlain, meaningsOf, meantBy, type Meanings, type Meant, type Stretch } from '../meaning';
+import { isPlain, largest, meaningsOf, meantBy, type Meanings, type Meant, type Stretch } from '../meaning';
 import { isLiteral, type MeaningsData, type SignId, type Tables } from '../tables';
 import { bestParting, piecesOf, spansOf, textOf, type Piece, type Span } from './parting';
 import { asOneStory, likeliest } from './story';
-import { stretchOf } from './stretch';
+import { knownIn, stretchOf } from './stretch';
 import { amountTold } from './told-counts';
-import {
-  readByVocabulary,
-  suitsOn,
-  sureFrom,
-  type About,
-  type Perhaps,
-  type Reading,
-  type Understood,
-} from './vocabulary';
+import { plantToldIn, suitsOn, sureFrom, type About, type Perhaps, type Reading, type Understood } from './vocabulary';
 
 /** What a stretch must be worth, in log-odds of being read right, to stand by itself (tried on stories). */
 const leastWorth = 0.2;
@@ -47,7 +39,7 @@ interface Stretched {
 /** Reads a line by what people mean: parts it into stretches, lets what each may mean compete, and takes the whole as one story. */
 export function readByMeaning(tables: Tables, data: MeaningsData, line: string, given: About = {}): Reading {
   const meanings = meaningsOf(data);
-  const { plant } = readByVocabulary(tables, line, given);
+  const plant = plantToldIn(tables, line);
   const about = { ...(plant === undefined ? {} : { plant }), ...given };
   const pieces = piecesOf(line);
   const spans = spansOf(pieces);
@@ -62,7 +54,7 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
     known.set(text, found);
     return { ...found, span };
   });
-  const isTerse = stretchOf(tables, line, about).known >= terseFrom;
+  const isTerse = knownIn(tables, line) >= terseFrom;
   const isReadPlainly = ({ stretch }: Stretched) => isTerse && isPlain(stretch) && stretch.vocabulary.length > 0;
   const told = chosenFrom(pieces, all, isReadPlainly);
   const suits = suitsOn(tables, about.plant);
@@ -81,7 +73,7 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
     const state = isDenied(told, at) ? 'absent' : 'seen';
     const rows = likeliest(chances, offered);
     const sign = data.signs[rows[0]!]!;
-    const bySense = chances[rows[0]!]! * Math.min(1, meant.told / Math.max(...meant.chances));
+    const bySense = chances[rows[0]!]! * Math.min(1, meant.told / largest(meant.chances));
     const byWords = isReadPlainly(told[at]!) && stretch.vocabulary.includes(sign) ? plainSure : 0;
     const sure = Math.min(surest, Math.max(bySense, byWords));
     if (sure >= sureFrom) {
@@ -146,9 +138,12 @@ function chosenFrom(
 const stranger = 0.3;
 
 function onPlant(chances: Float64Array, suits: (row: number) => number): Float64Array {
-  const weighed = chances.map((chance, row) => chance * (stranger + (1 - stranger) * suits(row)));
-  const total = weighed.reduce((sum, chance) => sum + chance, 0);
-  return weighed.map((chance) => chance / total);
+  const weighed = new Float64Array(chances.length);
+  let total = 0;
+  for (let row = 0; row < chances.length; row += 1)
+    if (chances[row]! > 0) total += weighed[row] = chances[row]! * (stranger + (1 - stranger) * suits(row));
+  for (let row = 0; row < chances.length; row += 1) weighed[row]! /= total;
+  return weighed;
 }
 
 /** "Not hopping or jumping": "or" carries a denial on. */

@@ -28,6 +28,23 @@ describe('parting a line', () => {
     expect(partsOf('yellow leaves, and ants')).toEqual(['yellow leaves', 'and ants']);
   });
 
+  test('of a letter no more is looked at than of a long line: its runs are shorter, and every piece is still read', () => {
+    const looked = (text: string) => {
+      const pieces = piecesOf(text);
+      const spans = spansOf(pieces);
+      const words = spans.reduce(
+        (sum, { from, to }) => sum + pieces.slice(from, to).reduce((own, { tokens }) => own + tokens.length, 0),
+        0,
+      );
+      expect(new Set(spans.flatMap(({ from, to }) => (to === from + 1 ? [from] : []))).size).toBe(pieces.length);
+      return { words, longest: Math.max(...spans.map(({ from, to }) => to - from)) };
+    };
+    const said = 'the lower leaves are yellow, and they curl, with sticky drops on the path, ';
+    expect(looked(said.repeat(3)).longest).toBe(6);
+    for (const times of [20, 40, 80, 130]) expect(looked(said.repeat(times)).words).toBeLessThan(4000);
+    expect(looked(said.repeat(130)).longest).toBe(1);
+  });
+
   test('the best parting is the best of all partings (every one tried, seed 5)', () => {
     const line = fc.integer({ min: 1, max: 6 }).chain((size) => {
       const spans = Array.from({ length: size }, (_, from) =>

@@ -36,18 +36,25 @@ export interface Span {
   readonly to: number;
 }
 
-/**
- * Pieces that may be one saying: more would be a sentence of several things. In a letter of many sentences fewer are
- * tried, so that reading it keeps nobody waiting.
- */
-const most = { inALine: 6, inALetter: 2 } as const;
-const letterFrom = 48;
+/** Pieces that may be one saying: more would be a sentence of several things. */
+const most = 6;
 /** Words of a saying. */
 const mostWords = 45;
+/**
+ * Words looked at in all runs of a line together, a run counting as much as some words. In a letter of many sentences
+ * shorter runs are tried, so that reading it keeps nobody waiting.
+ */
+const [mostLookedAt, aRun] = [4000, 5] as const;
 
 /** Every run of pieces that could be one saying. */
 export function spansOf(pieces: readonly Piece[]): Span[] {
-  const upTo = pieces.length >= letterFrom ? most.inALetter : most.inALine;
+  for (let upTo = most; ; upTo -= 1) {
+    const spans = runsOf(pieces, upTo);
+    if (upTo === 1 || wordsIn(pieces, spans) + aRun * spans.length <= mostLookedAt) return spans;
+  }
+}
+
+function runsOf(pieces: readonly Piece[], upTo: number): Span[] {
   return pieces.flatMap((_, from) => {
     const spans: Span[] = [];
     let words = 0;
@@ -61,6 +68,12 @@ export function spansOf(pieces: readonly Piece[]): Span[] {
     return spans;
   });
 }
+
+const wordsIn = (pieces: readonly Piece[], spans: readonly Span[]): number => {
+  const before = [0];
+  for (const { tokens } of pieces) before.push(before[before.length - 1]! + tokens.length);
+  return spans.reduce((sum, { from, to }) => sum + before[to]! - before[from]!, 0);
+};
 
 /** Every part of a saying that is less than the whole, as text. */
 export function partsOf(line: string): string[] {

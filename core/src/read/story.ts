@@ -18,6 +18,9 @@ const stranger = 0.02;
 /** How far the story may speak for itself: 0 not at all, 1 as though one cause had to explain it all. */
 const pull = 0.7;
 
+/** Log-odds against the likeliest cause from which on a cause is left out. */
+const unspokenFor = -18;
+
 /** A chance below this is no reading. */
 const leastChance = 0.002;
 
@@ -68,15 +71,19 @@ export function asOneStory(tables: Tables, told: readonly Told[], about: About =
     !plant || !hosts || hosts.some((host) => names.includes(host)) ? 1 : elsewhere,
   );
   // Signs that a stretch hardly means are left out of it.
-  const rows = told.map(({ chances }) => [...chances.keys()].filter((row) => chances[row]! > leastChance));
+  const rows = told.map(({ chances }) => rowsAbove(chances, leastChance));
   // By stretch and cause: how well the cause accounts for the stretch, as a logarithm.
   const fits = told.map(({ chances, told: share, denied }, at) => {
     const said = share * (1 - denied);
-    return Float64Array.from(tells, (own) => {
-      let fit = 0;
-      for (const row of rows[at]!) fit += chances[row]! * ((1 - aside) * (own[row]! / usual[row]!) + aside);
-      return pull * Math.log(said * fit + (1 - said));
-    });
+    const lifts = rows[at]!.map((row) => ((1 - aside) * chances[row]!) / usual[row]!);
+    const apart = rows[at]!.reduce((sum, row) => sum + aside * chances[row]!, 0);
+    const fitting = new Float64Array(tells.length);
+    for (let cause = 0; cause < tells.length; cause += 1) {
+      let fit = apart;
+      for (let n = 0; n < lifts.length; n += 1) fit += lifts[n]! * tells[cause]![rows[at]![n]!]!;
+      fitting[cause] = pull * Math.log(said * fit + (1 - said));
+    }
+    return fitting;
   });
   // All stretches together, from which each one's own word is taken for itself: no story is too long for that.
   const whole = Float64Array.from(
@@ -85,13 +92,21 @@ export function asOneStory(tables: Tables, told: readonly Told[], about: About =
   );
   return told.map(({ chances }, at) => {
     const others = whole.map((all, cause) => all - fits[at]![cause]!);
-    const most = others.reduce((a, c) => Math.max(a, c), -Infinity);
-    const weights = others.map((other) => Math.exp(other - most));
-    const total = weights.reduce((sum, weight) => sum + weight, 0);
+    let most = -Infinity;
+    for (let cause = 0; cause < others.length; cause += 1) if (others[cause]! > most) most = others[cause]!;
+    // What nothing else speaks for weighs nothing here either.
+    const weights: [cause: number, weight: number][] = [];
+    let total = 0;
+    for (let cause = 0; cause < others.length; cause += 1) {
+      if (others[cause]! - most < unspokenFor) continue;
+      const weight = Math.exp(others[cause]! - most);
+      total += weight;
+      weights.push([cause, weight]);
+    }
     const refined = new Float64Array(chances.length);
     for (const row of rows[at]!) {
       let lift = 0;
-      for (let cause = 0; cause < tells.length; cause += 1) lift += weights[cause]! * tells[cause]![row]!;
+      for (const [cause, weight] of weights) lift += weight * tells[cause]![row]!;
       refined[row] = chances[row]! * ((1 - aside) * (lift / total / usual[row]!) ** pull + aside);
     }
     const sum = refined.reduce((all, value) => all + value, 0);
@@ -99,8 +114,22 @@ export function asOneStory(tables: Tables, told: readonly Told[], about: About =
   });
 }
 
+function rowsAbove(chances: Float64Array, least: number): number[] {
+  const rows: number[] = [];
+  for (let row = 0; row < chances.length; row += 1) if (chances[row]! > least) rows.push(row);
+  return rows;
+}
+
 /** Rows of the likeliest signs, likeliest first. */
-export const likeliest = (chances: Float64Array, most: number): number[] =>
-  [...chances.keys()].sort((a, b) => chances[b]! - chances[a]!).slice(0, most);
+export function likeliest(chances: Float64Array, most: number): number[] {
+  const rows: number[] = [];
+  for (let row = 0; row < chances.length; row += 1) {
+    let at = rows.length;
+    while (at > 0 && chances[row]! > chances[rows[at - 1]!]!) at -= 1;
+    if (at < most) rows.splice(at, 0, row);
+    if (rows.length > most) rows.pop();
+  }
+  return rows;
+}
 
 export const signAt = ({ signs }: Tables, row: number): SignId => signs[row]!.id;

@@ -1,23 +1,40 @@
-import { isFiller, lexiconOf, occurrencesIn, tokensOf } from '../hear/words';
+import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Occurrence, type Token } from '../hear/words';
 import type { Stretch } from '../meaning';
 import type { Tables } from '../tables';
-import { readByVocabulary, type About } from './vocabulary';
+import { signsRead, type About } from './vocabulary';
 
 /** A stretch of a line with what the vocabulary makes of it: what its meaning is asked with, learning and reading alike. */
 export function stretchOf(tables: Tables, text: string, about: About = {}): Stretch {
   const tokens = tokensOf(text);
   const occurrences = occurrencesIn(tokens, lexiconOf(tables));
-  const read = readByVocabulary(tables, text, about).understood;
-  const covered = new Set(occurrences.flatMap(({ at, length }) => Array.from({ length }, (_, offset) => at + offset)));
-  const telling = tokens.flatMap((token, at) => (isFiller(token) ? [] : [at]));
+  const read = signsRead(tables, text, about);
   return {
     tokens,
     concepts: [
       ...new Set(occurrences.map(({ phrase }) => (phrase.kind === 'plant' ? `plant ${phrase.key}` : phrase.key))),
     ],
     places: [...new Set(occurrences.flatMap(({ phrase }) => phrase.role?.places ?? []))],
-    vocabulary: [...new Set(read.map(({ sign }) => sign))],
-    known: telling.length === 0 ? 0 : telling.filter((at) => covered.has(at)).length / telling.length,
-    readAsDenied: read.length === 0 ? 0 : read.every(({ state }) => state === 'absent') ? 1 : -1,
+    vocabulary: [...read.keys()],
+    known: shareKnown(tokens, occurrences),
+    readAsDenied: read.size === 0 ? 0 : [...read.values()].every((state) => state === 'absent') ? 1 : -1,
   };
+}
+
+/** Share of the telling words of a text that belong to a concept or a plant, 0…1. */
+export function knownIn(tables: Tables, text: string): number {
+  const tokens = tokensOf(text);
+  return shareKnown(tokens, occurrencesIn(tokens, lexiconOf(tables)));
+}
+
+function shareKnown(tokens: readonly Token[], occurrences: readonly Occurrence[]): number {
+  const covered = new Uint8Array(tokens.length);
+  for (const { at, length } of occurrences) covered.fill(1, at, at + length);
+  let telling = 0;
+  let known = 0;
+  tokens.forEach((token, at) => {
+    if (isFiller(token)) return;
+    telling += 1;
+    known += covered[at]!;
+  });
+  return telling === 0 ? 0 : known / telling;
 }

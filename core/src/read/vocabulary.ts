@@ -51,15 +51,10 @@ export interface Reading {
  * but was not recognised is handed back; nothing is guessed.
  */
 export function readByVocabulary(tables: Tables, line: string, about: About = {}): Reading {
-  const lexicon = lexiconOf(tables);
-  const found = clausesOf(line, lexicon.joined).map((clause) => phrasesOf(clause, lexicon));
-  const plant = plantIn(found);
-  const context = contextOf(tables, about.plant ?? plant, about.setting);
-  const placed = joinPlaces(found).map((clause) => withContext(clause, context));
-  const read = withDenials(joinSoft({ signs: tables.signs, suits: suitsOn(tables, about.plant ?? plant) }, placed));
+  const { plant, clauses } = clausesRead(tables, line, about);
   const understood: Understood[] = [];
   const notUnderstood: string[] = [];
-  for (const { clause, chosen, denied } of read) {
+  for (const { clause, chosen, denied } of clauses) {
     const amount = amountIn(clause.text);
     for (const { sign } of chosen) {
       if (understood.some((known) => known.sign === sign.id)) continue;
@@ -74,14 +69,49 @@ export function readByVocabulary(tables: Tables, line: string, about: About = {}
   return { understood, perhaps: [], notUnderstood, ...(plant === undefined ? {} : { plant }) };
 }
 
+/** The signs alone that the vocabulary reads in a line, each as it is said first. */
+export function signsRead(tables: Tables, line: string, about: About = {}): ReadonlyMap<SignId, Evidence['state']> {
+  const states = new Map<SignId, Evidence['state']>();
+  for (const { chosen, denied } of clausesRead(tables, line, about).clauses)
+    for (const { sign } of chosen) if (!states.has(sign.id)) states.set(sign.id, denied ? 'absent' : 'seen');
+  return states;
+}
+
+function clausesRead(tables: Tables, line: string, about: About): { plant?: PlantId; clauses: ReadClause[] } {
+  const lexicon = lexiconOf(tables);
+  const found = clausesOf(line, lexicon.joined).map((clause) => phrasesOf(clause, lexicon));
+  const plant = plantIn(found);
+  const context = contextOf(tables, about.plant ?? plant, about.setting);
+  const placed = joinPlaces(found).map((clause) => withContext(clause, context));
+  const signs = { signs: tables.signs, suits: suitsOn(tables, about.plant ?? plant) };
+  return { clauses: withDenials(joinSoft(signs, placed)), ...(plant === undefined ? {} : { plant }) };
+}
+
 /** What is known before the line is read. */
 export interface About {
   readonly plant?: PlantId;
   readonly setting?: Setting;
 }
 
+/** The plant that a line names, or undefined. */
+export function plantToldIn(tables: Tables, line: string): PlantId | undefined {
+  const lexicon = lexiconOf(tables);
+  return plantIn(clausesOf(line, lexicon.joined).map((clause) => phrasesOf(clause, lexicon)));
+}
+
 /** Places that are meant where none is named: on a plant of such a group, or in such a setting. */
-function contextOf(tables: Tables, plantId: PlantId | undefined, setting: Setting | undefined): Occurrence[] {
+function contextOf(tables: Tables, plant: PlantId | undefined, setting: Setting | undefined): readonly Occurrence[] {
+  const known = contexts.get(tables.concepts) ?? new Map<string, readonly Occurrence[]>();
+  contexts.set(tables.concepts, known);
+  const key = `${plant ?? ''} ${setting ?? ''}`;
+  const context = known.get(key) ?? contextAnew(tables, plant, setting);
+  known.set(key, context);
+  return context;
+}
+
+const contexts = new WeakMap<object, Map<string, readonly Occurrence[]>>();
+
+function contextAnew(tables: Tables, plantId: PlantId | undefined, setting: Setting | undefined): Occurrence[] {
   const plant = tables.plants.find(({ id }) => id === plantId);
   const names = [...(plant ? [plant.id, ...plant.groups] : []), ...(setting === undefined ? [] : [setting])];
   return tables.concepts
@@ -275,8 +305,6 @@ interface Candidate {
   readonly parts: readonly Occurrence[];
   /** How much it accounts for, less where nothing on this plant shows it. */
   readonly rank: number;
-  /** Positions covered. */
-  readonly covers: readonly number[];
 }
 
 interface Way {
@@ -305,18 +333,19 @@ function waysOfSaying(signs: readonly SignRow[]): ReadonlyMap<string, readonly W
 
 /** The fewest signs that use up what was said: what explains most words comes first. */
 function signsFor({ signs, suits }: Readable, { occurrences }: PhrasedClause): ChosenSign[] {
-  const byKey = new Map<string, Occurrence[]>();
+  // Of a thing said more than once, the saying of most words.
+  const byKey = new Map<string, Occurrence>();
   for (const found of occurrences)
-    if (found.phrase.kind !== 'plant') byKey.set(found.phrase.key, [...(byKey.get(found.phrase.key) ?? []), found]);
+    if (found.phrase.kind !== 'plant' && found.length > (byKey.get(found.phrase.key)?.length ?? 0))
+      byKey.set(found.phrase.key, found);
   const said = waysOfSaying(signs);
   const candidates: Candidate[] = [...byKey.keys()]
-    .flatMap((key) => said.get(key) ?? [])
-    .filter(({ needs }) => needs.every((key) => byKey.has(key)))
+    .flatMap((key) => (said.get(key) ?? []).filter(({ needs }) => needs.every((need) => byKey.has(need))))
     .sort((a, b) => a.order - b.order)
     .map(({ sign, needs }) => {
-      const parts = needs.map((key) => longestOf(byKey.get(key) ?? []));
+      const parts = needs.map((key) => byKey.get(key)!);
       const rank = weightOf({ parts }) * (1 - stranger * (1 - Math.sqrt(suits(sign))));
-      return { sign, parts, rank, covers: [...new Set(parts.flatMap(positions))] };
+      return { sign, parts, rank };
     })
     // Two words of a set must not be the same word of the line.
     .filter(({ parts }) => parts.every((part, index) => !parts.slice(0, index).some((other) => within(part, other))))
@@ -332,11 +361,11 @@ function signsFor({ signs, suits }: Readable, { occurrences }: PhrasedClause): C
       tellers.length > 0 ? tellers.some((part) => positions(part).some((at) => !used.has(at))) : chosen.length === 0;
     if (!isNew) continue;
     if (isColourOfAnother(parts, used, occurrences)) {
-      for (const at of candidate.covers) used.add(at);
+      for (const at of parts.flatMap(positions)) used.add(at);
       continue;
     }
     // Every other way of saying the same sign is used up too: "pale, papery, towards the sun" is one patch.
-    const own = new Set(candidates.filter((other) => other.sign === sign).flatMap(({ covers }) => covers));
+    const own = new Set(candidates.flatMap((other) => (other.sign === sign ? other.parts.flatMap(positions) : [])));
     for (const at of own) used.add(at);
     chosen.push({ sign, used: own, weight: weightOf(candidate) });
   }
@@ -379,8 +408,6 @@ const weightOf = ({ parts }: Pick<Candidate, 'parts'>): number =>
 const positions = ({ at, length }: Occurrence) => Array.from({ length }, (_, offset) => at + offset);
 const within = (a: Occurrence, b: Occurrence) =>
   a.at < carriedAt && b.at < carriedAt && a.at < b.at + b.length && b.at < a.at + a.length;
-const longestOf = (found: readonly Occurrence[]): Occurrence =>
-  found.reduce((best, next) => (next.length > best.length ? next : best));
 
 interface ReadClause {
   readonly clause: PhrasedClause;
