@@ -10,7 +10,6 @@ import {
   type CallName,
   type ReadName,
 } from '@trowel/core/contract';
-import { spokenIn } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import compression from 'compression';
 import express, { type Express, type Request, type Response } from 'express';
@@ -23,11 +22,13 @@ import { keeping, type Keeper } from './keeper';
 import { aboutCase } from './acts/cases';
 import { photos } from './photos';
 import { maybeOneCase } from './store/cases';
-import { maybeGarden } from './store/garden';
 import { inTransaction, workedOut } from './store/remembered';
 import { longWorkHere, type LongWork } from './thread';
+import { Turns } from './turns';
 import { calendarFileOf } from './views/calendar';
+import { inItsMeasures } from './views/measures';
 import type { Deps } from './views/plan';
+import { isLongAct, onTheWhole } from './whole';
 
 export interface AppOptions extends Deps {
   /** Folder of the built app; left out in tests of the API alone. */
@@ -42,15 +43,20 @@ export interface AppOptions extends Deps {
   readonly long?: LongWork;
   /** Where the garden lies; left out, in memory. */
   readonly file?: string;
+  /** Who may write; left out, there is nobody to wait for. */
+  readonly turns?: Turns;
   /** Opens the made-up garden anew, to look round in. */
   readonly tour?: () => Promise<Deps>;
 }
+
+type Served = AppOptions & { readonly turns: Turns };
 
 /** Packing a short answer takes longer (2 to 5 ms of a page's 15) than sending it over the slowest home network. */
 const worthPacking = '32kb';
 
 /** The whole server: the API by step, then the built app on every other path. */
-export function createApp(deps: AppOptions): Express {
+export function createApp(options: AppOptions): Express {
+  const deps = { ...options, turns: options.turns ?? new Turns() };
   const app = express();
   app.disable('x-powered-by');
   app.use(guarded, onlyFrom(deps.household?.isShared ? namesInTheHouse : () => []));
@@ -74,9 +80,9 @@ export function createApp(deps: AppOptions): Express {
 /** The same calls on a garden that is only looked round in; each beginning opens it anew. */
 function tour(open: () => Promise<Deps>, long: LongWork | undefined): express.Router {
   const router = express.Router();
-  let here: { readonly deps: AppOptions; readonly calls: express.Router } | undefined;
+  let here: { readonly deps: Served; readonly calls: express.Router } | undefined;
   const anew = async () => {
-    const deps = { ...(await open()), ...(long ? { long } : {}) };
+    const deps = { ...(await open()), turns: new Turns(), ...(long ? { long } : {}) };
     here?.deps.db.close();
     const calls = express.Router();
     calls.use('/photos', photos(deps));
@@ -95,7 +101,7 @@ function tour(open: () => Promise<Deps>, long: LongWork | undefined): express.Ro
 }
 
 /** Every call of the table, at its place. The headless asks know no garden; their measures come with them. */
-function api(deps: AppOptions): express.Router {
+function api(deps: Served): express.Router {
   const router = express.Router();
   router.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
@@ -131,7 +137,7 @@ function waitedOf(headers: Request['headers']): number {
 
 /** @returns what to answer with: a text is JSON already */
 function answerTo(
-  deps: AppOptions,
+  deps: Served,
   name: CallName,
   long: LongWork = deps.long ?? longWorkHere,
 ): (request: Request, id: string, device: string | undefined) => unknown {
@@ -160,8 +166,11 @@ function answerTo(
   const { afterMove } = deps;
   const { movesPlan } = calls[name as ActName];
   return async ({ body, headers }, id, device) => {
+    const waitedMs = waitedOf(headers);
     const read = name === 'addEvidence' ? await readAhead(deps, long, body, id) : undefined;
-    const result = call({ ...inItsMeasures(deps), device, read }, body, id, waitedOf(headers));
+    const result = isLongAct(name)
+      ? await onTheWhole({ ...deps, device }, 'act', { name, body: body as unknown, id, waitedMs })
+      : await deps.turns.briefly(() => call({ ...inItsMeasures(deps), device, read }, body, id, waitedMs));
     if (movesPlan) afterMove?.();
     return result;
   };
@@ -187,12 +196,6 @@ async function readAhead({ db }: Deps, long: LongWork, body: unknown, caseId: st
 
 /** A page made in this minute stands until it is over, where nothing it shows was written: the sun and the hour go on. */
 const minuteOf = ({ clock }: Deps): number => Math.floor(clock().getTime() / 60_000);
-
-/** The same, with every amount of the knowledge in the measures of this garden. */
-const inItsMeasures = (deps: Deps): Deps => ({
-  ...deps,
-  tables: spokenIn(deps.tables, maybeGarden(deps.db)?.measures ?? 'metric'),
-});
 
 function serveApp(app: Express, webRoot: string): void {
   const forever = { immutable: true, maxAge: '1y' } as const;

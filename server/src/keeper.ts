@@ -9,12 +9,12 @@ import { unreadableIn } from './store/rows';
 export interface Keeper {
   list(): KeepView['keepings'];
   /** @returns the name of the new backup */
-  backUp(): string;
+  backUp(): Promise<string>;
   /** What had to be saved from a damaged file, until it was read. */
   salvaged(): KeepView['salvaged'];
   salvageWasRead(): void;
   /** Puts what is kept under a name in the place of the garden, which is moved aside. @throws Error where it is not whole */
-  restore(name: string): void;
+  restore(name: string): Promise<void>;
 }
 
 /** Backups, and the way back to one; only where the garden is a file. */
@@ -30,19 +30,19 @@ export function keeping(db: Db, keeper: Keeper): Router {
     response.set('Cache-Control', 'no-store');
     response.json(view());
   });
-  router.post('/backup', (_request, response) => {
-    keeper.backUp();
+  router.post('/backup', async (_request, response) => {
+    await keeper.backUp();
     response.json(view());
   });
   router.post('/salvage-read', (_request, response) => {
     keeper.salvageWasRead();
     response.json(view());
   });
-  router.post('/restore', express.json({ limit: '10kb' }), (request: Request, response: Response) => {
+  router.post('/restore', express.json({ limit: '10kb' }), async (request: Request, response: Response) => {
     const { name } = parseInput(restoreKept, request.body);
     // Only what stands in the list: no path of one's own.
     if (!keeper.list().some((one) => one.name === name)) throw notFound('backup', name);
-    keeper.restore(name);
+    await keeper.restore(name);
     response.json({ keepings: keeper.list(), unreadable: [], salvaged: keeper.salvaged() } satisfies KeepView);
   });
   return router;

@@ -7,22 +7,25 @@ import { notFound } from './problems';
 import { oneGarden } from './store/garden';
 import { addPhoto, maybeJpeg, maybeOnePhoto } from './store/photos';
 import { inTransaction } from './store/remembered';
+import type { Turns } from './turns';
 import type { Deps } from './views/plan';
 
 /**
  * Pictures come and go as what they are, beside the table of calls: sent once, then given to a case by an act that
  * names them.
  */
-export function photos(deps: Deps): Router {
+export function photos(deps: Deps & { readonly turns: Turns }): Router {
   const router = express.Router();
-  router.post('/', express.raw({ type: 'image/jpeg', limit: '1mb' }), (request: Request, response: Response) => {
+  router.post('/', express.raw({ type: 'image/jpeg', limit: '1mb' }), async (request: Request, response: Response) => {
     if (!Buffer.isBuffer(request.body)) throw inputError('photo', 'not-a-jpeg');
     const picture = pictureOnly(request.body);
     const id = randomUUID();
-    inTransaction(deps.db, 'write', () => {
-      const { today } = gardenTime(deps.clock(), oneGarden(deps.db).time_zone);
-      addPhoto(deps.db, { id, taken_on: today, at: deps.clock().toISOString(), ...picture });
-    });
+    await deps.turns.briefly(() =>
+      inTransaction(deps.db, 'write', () => {
+        const { today } = gardenTime(deps.clock(), oneGarden(deps.db).time_zone);
+        addPhoto(deps.db, { id, taken_on: today, at: deps.clock().toISOString(), ...picture });
+      }),
+    );
     response.json({ id });
   });
   router.get('/:id', (request: Request, response: Response) => {

@@ -4,6 +4,7 @@ import { knowledge } from '@trowel/knowledge/reader';
 import { inTransaction } from './store/remembered';
 import { writtenSoFar } from './store/statements';
 import { solveIn } from './solver';
+import type { Turns } from './turns';
 import { layOut, rememberSteps, type Deps } from './views/plan';
 
 /** The best plan, looked for on a thread of its own while the first one stands in. */
@@ -48,7 +49,11 @@ const quiet = 400;
  * @param program the file that runs, which is the worker's too
  * @param report told of what broke down; the first plan goes on standing
  */
-export function planner(deps: Deps, program: URL, report: (broken: string) => void): Planner {
+export function planner(
+  deps: Deps & { readonly turns: Turns },
+  program: URL,
+  report: (broken: string) => void,
+): Planner {
   let worker: Worker | undefined;
   let timer: NodeJS.Timeout | undefined;
   let isBusy = false;
@@ -78,7 +83,7 @@ export function planner(deps: Deps, program: URL, report: (broken: string) => vo
     worker.once('message', ({ steps, isFirst, broken }: Found) => {
       isBusy = false;
       if (broken !== undefined) report(broken);
-      if (!isFirst && writtenSoFar(deps.db) === mark)
+      if (!isFirst && !deps.turns.isTaken && writtenSoFar(deps.db) === mark)
         inTransaction(deps.db, 'write', () => rememberSteps(deps, laidOut, steps));
       if (isAskedAgain) {
         isAskedAgain = false;

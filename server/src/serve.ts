@@ -19,6 +19,7 @@ import { dropLoosePhotos } from './store/photos';
 import { inTransaction } from './store/remembered';
 import { longWork } from './thread';
 import { tourFrom } from './tour';
+import { Turns } from './turns';
 import { prepareTowns } from './towns';
 import { settleOld } from './views/learnt';
 import type { Deps } from './views/plan';
@@ -77,6 +78,7 @@ export async function serve(options: ServeOptions): Promise<void> {
   const opened = { db: await openData(options, clock) };
   const tour = tourFrom(options.program);
   const long = longWork(options.program);
+  const turns = new Turns();
   const house = {
     book,
     clock: () => new Date(),
@@ -87,7 +89,7 @@ export async function serve(options: ServeOptions): Promise<void> {
   let planning: Planner | undefined;
   /** The garden as it lies in the file now; after a restore, another one. */
   const open = () => {
-    const deps = { db: opened.db, tables: knowledge, clock };
+    const deps = { db: opened.db, tables: knowledge, clock, turns };
     planning = planner(deps, options.program, (broken) =>
       process.stderr.write(`The plan could not be thought over; the first one stands: ${broken}\n`),
     );
@@ -104,19 +106,20 @@ export async function serve(options: ServeOptions): Promise<void> {
           list: () => keepings(file),
           salvaged: () => salvagedIn(file) ?? null,
           salvageWasRead: () => forgetSalvaged(file),
-          backUp: () => backUp(file, stampOf(new Date())),
-          restore: (name) => {
-            const kept = path.join(options.dataDir, name);
-            mustBeWhole(kept);
-            planning?.stop();
-            opened.db.close();
-            try {
-              restore(file, kept, new Date());
-            } finally {
-              opened.db = openDatabase(file);
-              open();
-            }
-          },
+          backUp: () => long('backUp', { file, named: stampOf(new Date()) }),
+          restore: (name) =>
+            turns.briefly(() => {
+              const kept = path.join(options.dataDir, name);
+              mustBeWhole(kept);
+              planning?.stop();
+              opened.db.close();
+              try {
+                restore(file, kept, new Date());
+              } finally {
+                opened.db = openDatabase(file);
+                open();
+              }
+            }),
         },
       }),
     );
@@ -126,6 +129,12 @@ export async function serve(options: ServeOptions): Promise<void> {
   open();
   // It takes a second to get to know the words: before anybody waits for it.
   setTimeout(() => void long('read', { said: 'green leaves', about: {} }).catch(() => undefined), startsAfter).unref();
+  if (!options.demo)
+    setInterval(() => {
+      long('backUpDaily', { file, at: new Date().toISOString() }).catch((error: Error) =>
+        process.stderr.write(`No backup was made: ${error.message}\n`),
+      );
+    }, daily).unref();
   if (options.demo) {
     const { today } = gardenTime(clock(), oneGarden(opened.db).time_zone);
     process.stdout.write(`The made-up garden stands on ${today}; --now DAY puts it on another day.\n`);
@@ -147,11 +156,12 @@ export async function serve(options: ServeOptions): Promise<void> {
 }
 
 /** A few at a time, so that nobody waits for what was closed years ago. */
-function settleInPieces({ db, tables }: Pick<Deps, 'db' | 'tables'>): void {
+function settleInPieces(deps: Pick<Deps, 'db' | 'tables'> & { readonly turns: Turns }): void {
+  const { db, tables, turns } = deps;
   // Another one may have been put in its place.
   if (!db.open) return;
-  const isDone = inTransaction(db, 'write', () => settleOld(db, tables, 4)) === 0;
-  if (!isDone) setTimeout(() => settleInPieces({ db, tables }), 20).unref();
+  const isDone = !turns.isTaken && inTransaction(db, 'write', () => settleOld(db, tables, 4)) === 0;
+  if (!isDone) setTimeout(() => settleInPieces(deps), 20).unref();
 }
 
 /** The file of a garden in its folder. */
@@ -182,16 +192,7 @@ async function openData({ dataDir, demo, reset, port, mayReset }: ServeOptions, 
   }
   const db = openDatabase(file);
   if (demo) seedDemo(db, knowledge, clock());
-  else {
-    if (!isSetUp(db)) saveGarden(db, emptyGarden);
-    setInterval(() => {
-      try {
-        backUpDaily(file, new Date());
-      } catch (error) {
-        process.stderr.write(`No backup was made: ${(error as Error).message}\n`);
-      }
-    }, daily).unref();
-  }
+  else if (!isSetUp(db)) saveGarden(db, emptyGarden);
   return db;
 }
 

@@ -3,10 +3,10 @@ import { calls, parseInput, type AskName } from '@trowel/core/contract';
 import { readLine, type About, type Reading } from '@trowel/core/read';
 import type { Tables } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge/reader';
-import Database from 'better-sqlite3';
-import { broughtUpToDate, bundleOf, readBundle, type Bundle } from './bundle';
 import { asks } from './handlers';
+import { backUp, backUpDaily } from './keep';
 import { asProblem, plainProblem, Problem, type ProblemCode } from './problems';
+import { workInFile, type InFile } from './whole';
 
 /** Work that would keep others waiting, on a thread beside the one that answers. */
 
@@ -22,17 +22,12 @@ const works = {
   },
   /** One typed line. */
   read: ({ said, about }: { said: string; about: About }): Reading => readLine(knowledge, said, about),
-  /** A whole garden as the text of its bundle, as it stands in its file. @param made instant */
-  bundle: ({ file, made }: { file: string; made: string }): string => {
-    const db = new Database(file, { readonly: true });
-    try {
-      return JSON.stringify(db.transaction(() => bundleOf(db, new Date(made)))());
-    } finally {
-      db.close();
-    }
-  },
-  /** A bundle that came from elsewhere, checked and brought up to date. @param text JSON */
-  takeUp: ({ text }: { text: string }): Bundle => broughtUpToDate(readBundle(parsed(text))),
+  /** A work on a garden in its file. */
+  whole: (asked: InFile): unknown => workInFile(asked),
+  /** A checked copy of a garden's file. @returns its name */
+  backUp: ({ file, named }: { file: string; named: string }): string => backUp(file, named),
+  /** The copy of a day. @param at instant @returns its name, or undefined where that day has one already */
+  backUpDaily: ({ file, at }: { file: string; at: string }): string | undefined => backUpDaily(file, new Date(at)),
 } as const;
 type Works = typeof works;
 export type LongName = keyof Works;
@@ -41,14 +36,6 @@ export type LongWork = <Name extends LongName>(
   name: Name,
   input: Parameters<Works[Name]>[0],
 ) => Promise<ReturnType<Works[Name]>>;
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    throw plainProblem('bad-json');
-  }
-}
 
 interface Answer {
   readonly id: number;
@@ -78,10 +65,13 @@ export const longWorkHere: LongWork = (name, input) =>
   new Promise((resolve) => resolve(works[name](input as never) as never));
 
 /** So long one work may take, ms; what takes longer is given up and said. */
-const longest = { ask: 20_000, read: 5_000, bundle: 120_000, takeUp: 120_000 } as const satisfies Record<
-  LongName,
-  number
->;
+const longest = {
+  ask: 20_000,
+  read: 5_000,
+  whole: 120_000,
+  backUp: 120_000,
+  backUpDaily: 120_000,
+} as const satisfies Record<LongName, number>;
 /** Without work the thread ends after so long, ms: what it knows takes room. */
 const idleFor = 1_800_000;
 

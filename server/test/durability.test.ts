@@ -1,5 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import fs from 'node:fs';
+import { request } from 'node:https';
 import net from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
@@ -9,6 +10,7 @@ import { readLine } from '@trowel/core/read';
 import { knowledge } from '@trowel/knowledge/reader';
 import Database from 'better-sqlite3';
 import { buildSync } from 'esbuild';
+import { generate } from 'selfsigned';
 import { migrations, openDatabase } from '../src/database';
 import { backUpDaily } from '../src/keep';
 
@@ -53,9 +55,12 @@ const freePort = (): Promise<number> =>
     });
   });
 
-async function start(dataDir: string): Promise<{ child: ChildProcess; port: number; exit: Promise<number | null> }> {
+async function start(
+  dataDir: string,
+  flags: readonly string[] = [],
+): Promise<{ child: ChildProcess; port: number; exit: Promise<number | null> }> {
   const port = await freePort();
-  const child = run(['start', '--port', String(port), '--data', dataDir, '--web', folder]);
+  const child = run(['start', '--port', String(port), '--data', dataDir, '--web', folder, ...flags]);
   const exit = new Promise<number | null>((resolve) => child.once('exit', resolve));
   await new Promise<void>((resolve, reject) => {
     child.stdout?.on('data', (chunk: Buffer) => chunk.toString().includes('is open at') && resolve());
@@ -361,6 +366,57 @@ describe('long work beside the thread that answers', () => {
     expect((await post(port, '/bundle/look', { ...bundle, version: 'old' })).status).toBe(422);
     child.kill('SIGTERM');
     expect(await exit).toBe(0);
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+});
+
+describe('behind a certificate of the owner', () => {
+  test('what goes over the network is sealed, and the cookie of a device goes no other way', async () => {
+    const data = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-tls-'));
+    const pem = await generate([{ name: 'commonName', value: '127.0.0.1' }], {
+      extensions: [{ name: 'subjectAltName', altNames: [{ type: 7, ip: '127.0.0.1' }] }],
+    });
+    const [cert, key] = [path.join(data, 'cert.pem'), path.join(data, 'key.pem')];
+    fs.writeFileSync(cert, pem.cert);
+    fs.writeFileSync(key, pem.private);
+    spawnSync(process.execPath, [bundle, 'passphrase', '--data', data], { input: 'a row of runner beans\n' });
+    const { child, port, exit } = await start(data, ['--lan', '--tls-cert', cert, '--tls-key', key]);
+    const at = `https://127.0.0.1:${port}/api`;
+    const asked = (route: string, ca: string | undefined, body?: object) =>
+      new Promise<{ status: number | undefined; cookies: readonly string[] }>((resolve, reject) => {
+        const sent = request(
+          at + route,
+          { ca, method: body ? 'POST' : 'GET', headers: { 'Content-Type': 'application/json' } },
+          (answer) => {
+            answer.resume();
+            answer.once('end', () =>
+              resolve({ status: answer.statusCode, cookies: answer.headers['set-cookie'] ?? [] }),
+            );
+          },
+        );
+        sent.once('error', reject);
+        sent.end(body && JSON.stringify(body));
+      });
+    expect((await asked('/garden', pem.cert)).status).toBe(200);
+    const paired = await asked('/household/pair', pem.cert, { name: 'phone', passphrase: 'a row of runner beans' });
+    expect(paired.status).toBe(200);
+    expect(paired.cookies.join()).toMatch(/HttpOnly.*Secure|Secure.*HttpOnly/);
+    await expect(asked('/garden', undefined)).rejects.toThrow(/self.signed|unable to verify/);
+    await expect(fetch(`http://127.0.0.1:${port}/api/garden`)).rejects.toThrow();
+    child.kill('SIGTERM');
+    expect(await exit).toBe(0);
+    fs.rmSync(data, { recursive: true, force: true });
+  });
+
+  test('a certificate that is not there, or one without its key, opens nothing and says so', () => {
+    const data = fs.mkdtempSync(path.join(os.tmpdir(), 'trowel-tls-'));
+    const tried = (...flags: string[]) =>
+      spawnSync(process.execPath, [bundle, 'start', '--data', data, '--web', folder, ...flags], { encoding: 'utf8' });
+    const missing = tried('--tls-cert', 'no-such.pem', '--tls-key', 'no-such.key');
+    expect([missing.status, missing.stderr]).toEqual([1, expect.stringContaining('no-such.pem')]);
+    const half = tried('--tls-cert', 'no-such.pem');
+    expect([half.status, half.stderr]).toEqual([1, expect.stringContaining('--tls-key')]);
+    expect(fs.readdirSync(data)).toEqual([]);
     fs.rmSync(data, { recursive: true, force: true });
   });
 });

@@ -53,8 +53,8 @@ describe('trouble with the file of the garden', () => {
       mayBeDamaged: true,
       keeper: {
         list: () => [],
-        backUp: () => '',
-        restore: () => undefined,
+        backUp: () => Promise.resolve(''),
+        restore: () => Promise.resolve(),
         salvaged: () => null,
         salvageWasRead: () => undefined,
       },

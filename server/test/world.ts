@@ -9,6 +9,7 @@ import { seedDemo } from '../src/demo/seed';
 import type { Keeper } from '../src/keeper';
 import { saveGarden } from '../src/store/garden';
 import { unreadableIn } from '../src/store/rows';
+import { longWorkHere } from '../src/thread';
 import { testPlot } from './plot';
 
 /** A fresh garden in a file of its own, on a clock that only the test moves. */
@@ -36,7 +37,10 @@ export function newWorld({
   return {
     file,
     db,
-    api: supertest(createApp({ db, tables: knowledge, clock, ...(keeper ? { keeper } : {}) })),
+    // What takes long opens the file for itself, as on the thread.
+    api: supertest(
+      createApp({ db, tables: knowledge, clock, file, long: longWorkHere, ...(keeper ? { keeper } : {}) }),
+    ),
     setNow: (next) => (moment = next),
     close: () => {
       const unreadable = unreadableIn(db);

@@ -4,7 +4,7 @@ import { conflict, notFound } from '../problems';
 import { maybeOneCase, saveReading } from '../store/cases';
 import { run } from '../store/rows';
 import { addTaking, markUndone, maybeOneTaking } from '../store/takings';
-import { maybeSheet, takeSheet as takeLines } from '../sheets';
+import { takeSheet as takeLines, theSheet } from '../sheets';
 import type { Put } from '../sheets/sheet';
 import { withoutGuards } from '../bundle';
 import { settleCase } from '../views/learnt';
@@ -14,9 +14,7 @@ import { act } from './command';
 
 /** A table of the garden, taken in whole or not at all. */
 export const takeSheet = act('takeSheet', (context, { csv }, name) => {
-  const sheet = maybeSheet(name);
-  if (!sheet) throw notFound('table', name);
-  const { put, cases, same, taken } = takeLines(context, sheet, csv);
+  const { put, cases, same, taken } = takeLines(context, theSheet(name), csv);
   const id = keepTaking(context.db, name, context.today, put);
   readAnew(context, cases, put);
   return { caseId: null, result: { id, taken, same } };

@@ -1,5 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { inputError, InputError, type FieldProblem } from '@trowel/core/contract';
+import { notFound } from '../problems';
 import type { Deps } from '../views/plan';
 import { applications } from './applications';
 import { batches } from './batches';
@@ -13,7 +14,13 @@ import { weather } from './weather';
 
 /** Tables of the garden that go out and come in as CSV. */
 export const sheets: readonly Sheet[] = [observations, counts, applications, batches, weather, soilTests, plantings];
-export const maybeSheet = (id: string): Sheet | undefined => sheets.find((sheet) => sheet.id === id);
+
+/** @throws Problem where there is no such table */
+export function theSheet(id: string): Sheet {
+  const found = sheets.find((sheet) => sheet.id === id);
+  if (!found) throw notFound('table', id);
+  return found;
+}
 
 /** A table as it stands here. */
 export const sheetOut = (deps: Deps, sheet: Sheet): string => asCsv(sheet.columns, sheet.rows(deps));
