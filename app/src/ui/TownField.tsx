@@ -1,6 +1,6 @@
 import type { TownsView } from '@trowel/core/contract';
-import { useState } from 'react';
 import { View } from 'react-native';
+import { useDraft } from '@/api/drafts';
 import { useTowns } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Field } from './Field';
@@ -12,7 +12,7 @@ export type Town = TownsView[number];
 
 /** Towns by the beginning of their name; a tap chooses one. */
 export function TownField({ chosen, choose }: { chosen: Town | undefined; choose: (town: Town) => void }) {
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped] = useDraft('search:town');
   const { data: found = [], isSuccess } = useTowns(typed);
   return (
     <View style={{ gap: space.s }}>

@@ -1,7 +1,7 @@
 import type { CaseSummary } from '@trowel/core/contract';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { useDraft } from '@/api/drafts';
 import { useCases, usePastCases } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Page, Row, useIsWide } from '@/ui/layout';
@@ -44,7 +44,7 @@ const soughtFrom = 13;
 
 /** What has been, the last closed first; sought by name, place, plant or cause once there are many. */
 function Closed({ many }: { many: number }) {
-  const [words, setWords] = useState('');
+  const [words, setWords] = useDraft('search:cases');
   const query = usePastCases(words.trim());
   return (
     <>

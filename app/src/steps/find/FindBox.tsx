@@ -4,9 +4,10 @@ import { proseIn, type MeasureSystem } from '@trowel/core/quantities';
 import { rowById } from '@trowel/core/tables';
 import { fieldWords } from '@trowel/core/wording';
 import { Link, useRouter, type Href } from 'expo-router';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { useDraft } from '@/api/drafts';
 import { useMeasures } from '@/api/measures';
 import { useBench, useCases, useGarden, usePastCases } from '@/api/queries';
 import { Plate } from '@/drawing/Plate';
@@ -117,7 +118,7 @@ function valueWords(tool: string, { values = {} }: Fill, system: MeasureSystem):
 
 /** Says in one line what is needed, and opens it filled in; at most seven to choose from. */
 export function FindBox({ opened, onTop = false }: { opened?: () => void; onTop?: boolean }) {
-  const [line, setLine] = useState('');
+  const [line, setLine] = useDraft(onTop ? 'search:anything' : 'search:bench');
   const roles = useRoles();
   const router = useRouter();
   const measures = useMeasures();

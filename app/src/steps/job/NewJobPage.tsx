@@ -3,6 +3,7 @@ import type { RemedyRow } from '@trowel/core/tables';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { useDraft } from '@/api/drafts';
 import { useGarden } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
 import { MixCard } from '@/steps/mix/MixCard';
@@ -79,7 +80,7 @@ function Chosen({ remedy, garden, bedId }: { remedy: RemedyRow; garden: GardenVi
 
 function Pick({ remedies, chosen }: { remedies: readonly RemedyRow[]; chosen: string | undefined }) {
   const router = useRouter();
-  const [text, setText] = useState('');
+  const [text, setText] = useDraft('search:remedies');
   const wanted = text.trim().toLowerCase();
   const found = remedies
     .filter(({ name, plain }) => `${name} ${plain}`.toLowerCase().includes(wanted))

@@ -15,6 +15,7 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
+import { useDraft } from '@/api/drafts';
 import { useDraft, useDraftOf } from '@/api/drafts';
 import { Button } from '@/ui/Button';
 import { useMeasures } from '@/api/measures';
@@ -184,7 +185,7 @@ function Editor({ draft, keep, close }: { draft: Draft; keep: (draft: Draft) => 
   const [rates, setRates] = useState<readonly Typed[]>(() =>
     draft.document.parts.map((part) => guessFor(kindOf(part), part.amount, measures)),
   );
-  const [adding, setAdding] = useState('');
+  const [adding, setAdding] = useDraft('search:part');
   const set = (change: Partial<RecipeDocument>) => keep({ ...draft, document: { ...document, ...change } });
   const problem = problemOf(document, measures);
   const whenSaved = {

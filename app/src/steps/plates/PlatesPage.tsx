@@ -4,6 +4,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { useDraft } from '@/api/drafts';
 import { Plate } from '@/drawing/Plate';
 import { useKnowledge } from '@/knowledge';
 import { useReader } from '@/reader';
@@ -20,7 +21,13 @@ export function PlatesPage() {
   const shelves = useMemo(() => signsByPart(knowledge), [knowledge]);
   // A plate that was asked for stands first, with those like it.
   const { plate } = useLocalSearchParams<{ plate?: string }>();
-  const [wanted, setWanted] = useState(() => knowledge.signs.find(({ id }) => id === plate)?.name ?? '');
+  const [sought, setSought] = useDraft('search:plates');
+  const [asked, setAsked] = useState(() => knowledge.signs.find(({ id }) => id === plate)?.name);
+  const wanted = asked ?? sought;
+  const setWanted = (words: string) => {
+    setAsked(undefined);
+    setSought(words);
+  };
   const [part, setPart] = useState<TapPart>('tips');
   const reader = useReader();
   const words = wanted.trim();
