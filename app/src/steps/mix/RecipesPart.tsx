@@ -15,7 +15,6 @@ import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { z } from 'zod';
-import { useDraft } from '@/api/drafts';
 import { useDraft, useDraftOf } from '@/api/drafts';
 import { Button } from '@/ui/Button';
 import { useMeasures } from '@/api/measures';
