@@ -31,7 +31,7 @@ interface Column {
   readonly pk: number;
 }
 /** The database keeps these itself from others. */
-const derived: readonly string[] = ['case_cause', 'trial'];
+const derived: readonly string[] = ['case_cause', 'trial', 'past'];
 export const tablesOf = (db: Db): string[] =>
   db
     .prepare<unknown[], string>(

@@ -16,6 +16,7 @@ import photos from './migrations/013_photos.sql';
 import years from './migrations/014_years.sql';
 import takings from './migrations/015_takings.sql';
 import trials from './migrations/016_trials.sql';
+import counting from './migrations/017_counting.sql';
 
 export type Db = Database.Database;
 
@@ -37,6 +38,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '014_years', sql: years },
   { name: '015_takings', sql: takings },
   { name: '016_trials', sql: trials },
+  { name: '017_counting', sql: counting },
 ];
 
 /**

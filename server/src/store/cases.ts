@@ -98,15 +98,6 @@ export const maybeNewestWalk = (db: Db, bedId: string): CaseRow | undefined =>
     bedId,
   );
 
-export const anyCasesOfYear = (db: Db, year: string): CaseRow[] =>
-  any(
-    db,
-    caseRow,
-    'SELECT * FROM cases WHERE opened_on BETWEEN ? AND ? ORDER BY opened_on, id',
-    `${year}-01-01`,
-    `${year}-12-31`,
-  );
-
 /** In which cases were opened, the newest first. */
 export const yearsOfCases = (db: Db): number[] =>
   any(
@@ -127,6 +118,9 @@ export interface ClosedPlace {
   readonly id: string;
 }
 /** The name, place, plant or cause that is sought in closed cases; causes and plants by the ids that they have. */
+/** From this chance on a case counts as having been that cause. */
+export const countsAs = 0.5;
+
 export interface ClosedSought {
   readonly words: string;
   readonly causes: readonly string[];
@@ -134,7 +128,7 @@ export interface ClosedSought {
 
 const soughtIn = `(c.name LIKE @like ESCAPE '\\' OR b.name LIKE @like ESCAPE '\\' OR p.label LIKE @like ESCAPE '\\'
   OR c.id IN (SELECT case_id FROM case_cause WHERE cause IN (SELECT value FROM json_each(@causes))
-              AND probability >= @countsAs))`;
+              AND probability >= ${countsAs}))`;
 const closedFrom = `FROM cases AS c JOIN bed AS b ON b.id = c.bed_id LEFT JOIN planting AS p ON p.id = c.planting_id
   WHERE c.status = 'closed'`;
 const likePattern = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`;
@@ -155,7 +149,6 @@ export const anyClosedCases = (
         {
           like: likePattern(sought.words),
           causes: JSON.stringify(sought.causes),
-          countsAs,
           on: after?.on ?? '9999',
           id: after?.id ?? '',
           most,
@@ -174,9 +167,6 @@ export const anyClosedCases = (
 export const countClosed = (db: Db): number =>
   maybeOne(db, z.object({ n: z.number() }), "SELECT COUNT(*) AS n FROM cases WHERE status = 'closed'")?.n ?? 0;
 
-/** From this chance on a case counts as having been that cause. */
-export const countsAs = 0.5;
-
 /** What a place had, cause by cause, in cases that came to an end and were what they were taken for. */
 export interface PastOfBed {
   readonly bedId: string;
@@ -187,12 +177,11 @@ export interface PastOfBed {
 const pastRow = z
   .object({ bed_id: z.string(), cause: storedId('causes'), times: z.number(), last_on: z.string() })
   .transform(({ bed_id, cause, times, last_on }): PastOfBed => ({ bedId: bed_id, cause, times, lastOn: last_on }));
-const pastOf = (where: string) => `SELECT c.bed_id, k.cause, COUNT(*) AS times, MAX(c.opened_on) AS last_on
-  FROM cases AS c JOIN case_cause AS k ON k.case_id = c.id AND k.probability >= ?
-  WHERE c.status = 'closed' AND c.outcome <> 'mistaken' AND ${where} GROUP BY c.bed_id, k.cause ORDER BY MIN(c.opened_on)`;
+const pastOf = (where: string) => `SELECT bed_id, cause, COUNT(*) AS times, MAX(opened_on) AS last_on
+  FROM past WHERE ${where} GROUP BY bed_id, cause ORDER BY MIN(opened_on)`;
 export const anyPastOfBed = (db: Db, bedId: string, exceptCase = ''): PastOfBed[] =>
-  asToday(any(db, pastRow, pastOf('c.bed_id = ? AND c.id <> ?'), countsAs, bedId, exceptCase));
-export const anyPast = (db: Db): PastOfBed[] => asToday(any(db, pastRow, pastOf('TRUE'), countsAs));
+  asToday(any(db, pastRow, pastOf('bed_id = ? AND case_id <> ?'), bedId, exceptCase));
+export const anyPast = (db: Db): PastOfBed[] => asToday(any(db, pastRow, pastOf('TRUE')));
 
 /** What was stored under an old and a new id is one. */
 function asToday(rows: readonly PastOfBed[]): PastOfBed[] {
@@ -219,11 +208,30 @@ export const leadingCauses = (db: Db): string[] => [
     any(
       db,
       z.object({ cause: storedId('causes') }),
-      'SELECT cause FROM case_cause WHERE probability >= ? GROUP BY cause',
-      countsAs,
+      `SELECT cause FROM case_cause WHERE probability >= ${countsAs} GROUP BY cause`,
     ).map(({ cause }) => cause),
   ),
 ];
+
+/** What a year's cases come to: narrow, so that it is cheap to see that none of them changed. */
+const caseOfYear = z.object({
+  id: z.string(),
+  bed_id: z.string(),
+  opened_on: z.string(),
+  outcome: z.string().nullable(),
+  /** The likeliest, where it counts as that. */
+  cause: storedId('causes').nullable(),
+});
+export type CaseOfYear = z.output<typeof caseOfYear>;
+export const anyCasesOfYear = (db: Db, year: string): CaseOfYear[] =>
+  any(
+    db,
+    caseOfYear,
+    `SELECT c.id, c.bed_id, c.opened_on, c.outcome, ${leadingCause} AS cause FROM cases AS c
+     WHERE c.opened_on BETWEEN ? AND ? ORDER BY c.opened_on, c.id`,
+    `${year}-01-01`,
+    `${year}-12-31`,
+  );
 
 /** Cases opened between two days of the year (MM-DD; over its turn too), with what each was. */
 export function anyHappened(db: Db, from: string, to: string): { bed: string; cause: string; on: string }[] {

@@ -47,6 +47,9 @@ const soughtBy: Readonly<Record<keyof LogSought, { readonly cases: string; reado
   },
 };
 
+/** Lines from which on what is sought is met on every other page: reading page by page finds it sooner than its index. */
+const often = 4000;
+
 /** A page of the log, the newest day first. @param after goes on below this line */
 export function anyLog(
   db: Db,
@@ -55,28 +58,33 @@ export function anyLog(
   most: number,
 ): LogRow[] {
   const facets = (Object.keys(soughtBy) as (keyof LogSought)[]).filter((facet) => sought[facet] !== undefined);
+  const named = Object.fromEntries(
+    facets.map((facet) => {
+      const value = sought[facet] ?? '';
+      if (facet === 'cause') return [facet, storedUnder('causes', value)];
+      return [facet, facet === 'remedy' ? storedUnder('remedies', value) : value];
+    }),
+  );
   // By the indexes of cases and jobs, so that a rare one is found without reading ten years.
+  const byIndex = (facet: keyof LogSought) => {
+    const { cases, jobs } = soughtBy[facet];
+    return `SELECT id FROM log WHERE case_id IN (${cases})${jobs ? ` UNION SELECT id FROM log WHERE job_id IN (${jobs})` : ''}`;
+  };
+  const isOften = (facet: keyof LogSought) =>
+    maybeOne(db, z.object({ n: z.number() }), `SELECT COUNT(*) AS n FROM (${byIndex(facet)} LIMIT ${often})`, {
+      [facet]: named[facet],
+    })?.n === often;
   const isOf = facets.map((facet) => {
     const { cases, jobs } = soughtBy[facet];
-    return `AND id IN (SELECT id FROM log WHERE case_id IN (${cases})${jobs ? ` UNION SELECT id FROM log WHERE job_id IN (${jobs})` : ''})`;
+    if (!isOften(facet)) return `AND id IN (${byIndex(facet)})`;
+    return `AND (+case_id IN (${cases})${jobs ? ` OR +job_id IN (${jobs})` : ''})`;
   });
   return any(
     db,
     logRow,
     `SELECT ${line} FROM log
      WHERE (on_date, id) < (@on, @id) ${isOf.join(' ')} ORDER BY on_date DESC, id DESC LIMIT @most`,
-    {
-      on: after?.on_date ?? '9999',
-      id: after?.id ?? 0,
-      most,
-      ...Object.fromEntries(
-        facets.map((facet) => {
-          const value = sought[facet] ?? '';
-          if (facet === 'cause') return [facet, storedUnder('causes', value)];
-          return [facet, facet === 'remedy' ? storedUnder('remedies', value) : value];
-        }),
-      ),
-    },
+    { on: after?.on_date ?? '9999', id: after?.id ?? 0, most, ...named },
   );
 }
 

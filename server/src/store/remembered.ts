@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { Db } from '../database';
 import { writtenSoFar } from './statements';
 
@@ -8,10 +9,12 @@ interface Answer {
   readonly rows: unknown;
 }
 
-/** A read that something rests on: asked again, it gives the very same rows as long as nothing changed there. */
+/** What something rests on: asked again, it gives the very same as long as nothing changed there. */
 interface Rest {
+  /** Tables that a read reads; left out for what was worked out in its turn, which knows best itself. */
+  readonly of?: readonly string[];
   readonly again: () => unknown;
-  readonly rows: unknown;
+  readonly gave: unknown;
 }
 type Rests = Map<string, Rest>;
 
@@ -20,8 +23,9 @@ interface Worked {
   readonly value: unknown;
   readonly asOf: string;
   readonly rests: Rests;
-  /** As of which writes it is known to hold. */
+  /** As of which writes it is known to hold, in all and of each table that it rests on. */
   mark: string;
+  written: ReadonlyMap<string, number>;
 }
 
 /** What is known of a garden's file: what has been read, what was worked out from it, and what was written. */
@@ -35,8 +39,10 @@ interface Remembered {
   readonly workingOut: Rests[];
   /** How often each table was written through here. */
   readonly written: Map<string, number>;
-  /** Tables that are written along with another, by a trigger or with what hangs on its rows. */
-  readonly along: ReadonlyMap<string, readonly string[]>;
+  /** What writing sets off further. */
+  readonly further: readonly Further[];
+  /** Tables that a text writes, itself and further. */
+  readonly writtenBy: Map<string, readonly string[]>;
   /** The mark of everything written that is known of. */
   mark: string;
 }
@@ -45,8 +51,8 @@ const rememberedOf = new WeakMap<Db, Remembered>();
 const underWay = new WeakMap<Db, 'read' | 'write'>();
 /** Rows kept at once, of each garden. */
 const mostRows = 200_000;
-/** Rows from which on a list is long. */
-const longList = 300;
+/** Cells from which on a list is long. */
+const longList = 6000;
 /** Worked-out values kept at once, of each garden. */
 const mostWorked = 1000;
 
@@ -84,7 +90,8 @@ function rememberedIn(db: Db): Remembered {
     worked: new WeakMap(),
     workingOut: [],
     written: new Map(),
-    along: writtenAlong(db),
+    further: furtherIn(db),
+    writtenBy: new Map(),
     mark: writtenSoFar(db),
   };
   rememberedOf.set(db, remembered);
@@ -96,31 +103,93 @@ function forgetUnlessKnown(db: Db): void {
   if (rememberedIn(db).mark !== writtenSoFar(db)) rememberedOf.delete(db);
 }
 
-/** Which tables change with which, by triggers and by what is deleted with its owner. */
-function writtenAlong(db: Db): Map<string, string[]> {
-  const also = db
-    .prepare<unknown[], { of: string; goes: string; sql: string | null }>(
-      `SELECT tbl_name AS of, '' AS goes, sql FROM sqlite_master WHERE type = 'trigger'
-       UNION ALL SELECT f."table", m.name, NULL FROM sqlite_master AS m, pragma_foreign_key_list(m.name) AS f
-       WHERE m.type = 'table' AND f.on_delete <> 'NO ACTION'`,
-    )
-    .all()
-    .flatMap(({ of, goes, sql }) =>
-      (sql === null ? [goes] : tablesIn(sql, written)).map((table) => [of, table] as const),
-    );
-  const reached = (from: string, seen: ReadonlySet<string>): string[] =>
-    also
-      .flatMap(([of, table]) => (of === from && !seen.has(table) ? [table] : []))
-      .flatMap((table) => [table, ...reached(table, new Set([...seen, table]))]);
-  return new Map(also.map(([of]) => [of, reached(of, new Set([of]))]));
+type Verb = 'INSERT' | 'UPDATE' | 'DELETE';
+interface Write {
+  readonly verb: Verb;
+  readonly table: string;
+  /** The text that says so, which names the columns of an update; left out, it may be any. */
+  readonly sql?: string;
+}
+/** A kind of writing, and what it sets off. */
+interface Further {
+  readonly of: Write;
+  /** Of an update, the columns one of which must be named for it; left out, any. */
+  readonly columns?: readonly string[];
+  readonly sets: readonly Write[];
 }
 
-const written = /\b(?:INTO|UPDATE(?! OF\b)|DELETE FROM)\s+(?:OR\s+\w+\s+)?(\w+)/gi;
-const readFrom = /\b(?:FROM|JOIN)\s+(\w+)/gi;
+const writes =
+  /\b(?:INSERT(?:\s+OR\s+\w+)?|REPLACE)\s+INTO\s+(\w+)|\bUPDATE\s+(?:OR\s+\w+\s+)?(?!SET\b)(\w+)|\bDELETE\s+FROM\s+(\w+)/gi;
+
+/** What a text writes: an insert may update what is there, or put it out first with what hangs on it. */
+const writesIn = (sql: string): Write[] =>
+  [...sql.matchAll(writes)].flatMap(([whole, inserts, updates, deletes]) => {
+    const verbs: (readonly [Verb, string | undefined])[] = [
+      ['INSERT', inserts],
+      ['UPDATE', updates ?? (/\bDO\s+UPDATE\b/i.test(sql) ? inserts : undefined)],
+      ['DELETE', deletes ?? (/\bREPLACE\b/i.test(whole) ? inserts : undefined)],
+    ];
+    return verbs.flatMap(([verb, table]) => (table === undefined ? [] : [{ verb, table, sql }]));
+  });
+
+/** What writing sets off further: triggers, and what goes or changes with its owner. */
+function furtherIn(db: Db): Further[] {
+  const triggers = db
+    .prepare<unknown[], { table: string; sql: string }>(
+      `SELECT tbl_name AS "table", sql FROM sqlite_master WHERE type = 'trigger'`,
+    )
+    .all()
+    .map(({ table, sql }): Further => {
+      const [head = '', body = ''] = sql.split(/\bBEGIN\b/i);
+      const [, verb = '', columns] = /\b(INSERT|UPDATE|DELETE)\b(?:\s+OF\s+([\w\s,]+?))?\s+ON\b/i.exec(head) ?? [];
+      const named = columns === undefined ? {} : { columns: columns.split(',').map((name) => name.trim()) };
+      return { of: { verb: verb.toUpperCase() as Verb, table }, ...named, sets: writesIn(body) };
+    });
+  const owners = db
+    .prepare<unknown[], { owner: string; table: string; on_delete: string; on_update: string }>(
+      `SELECT f."table" AS owner, m.name AS "table", f.on_delete, f.on_update
+       FROM sqlite_master AS m, pragma_foreign_key_list(m.name) AS f WHERE m.type = 'table'`,
+    )
+    .all()
+    .flatMap(({ owner, table, on_delete, on_update }): Further[] =>
+      (
+        [
+          ['DELETE', on_delete],
+          ['UPDATE', on_update],
+        ] as const
+      ).flatMap(([verb, action]) => {
+        if (action === 'NO ACTION') return [];
+        const goes = verb === 'DELETE' && action === 'CASCADE' ? verb : 'UPDATE';
+        return [{ of: { verb, table: owner }, sets: [{ verb: goes, table }] }];
+      }),
+    );
+  return [...triggers, ...owners];
+}
+
+/** Every table that a text writes, by itself or by what it sets off; each text is looked into once. */
+function tablesWrittenBy(sql: string, { further, writtenBy }: Remembered): readonly string[] {
+  const known = writtenBy.get(sql);
+  if (known) return known;
+  const reached = new Set<Write>();
+  const reach = (write: Write) => {
+    if (reached.has(write)) return;
+    reached.add(write);
+    for (const { of, columns, sets } of further) {
+      const isOf = of.table === write.table && of.verb === write.verb;
+      const names = (name: string) => write.sql === undefined || new RegExp(`\\b${name}\\b`, 'i').test(write.sql);
+      if (isOf && (!columns || columns.some(names))) sets.forEach(reach);
+    }
+  };
+  writesIn(sql).forEach(reach);
+  const tables = [...new Set([...reached].map(({ table }) => table))];
+  writtenBy.set(sql, tables);
+  return tables;
+}
+
 const tablesIn = (sql: string, where: RegExp): string[] => [
   ...new Set([...sql.matchAll(where)].flatMap(([, table]) => table ?? [])),
 ];
-
+const readFrom = /\b(?:FROM|JOIN)\s+(\w+)/gi;
 const tablesRead = new Map<string, readonly string[]>();
 /** Tables that a text reads, which is looked into once. */
 function tablesReadBy(sql: string): readonly string[] {
@@ -145,15 +214,14 @@ export function readOnce<Raw, Parsed>(
   if (underWay.get(db) === 'write') forgetUnlessKnown(db);
   const remembered = rememberedIn(db);
   const key = JSON.stringify([which, sql, params]);
+  const tables = tablesReadBy(sql);
   const again = (): Parsed => {
-    const of = tablesReadBy(sql)
-      .map((table) => remembered.written.get(table) ?? 0)
-      .join(' ');
+    const of = tables.map((table) => remembered.written.get(table) ?? 0).join(' ');
     const known = remembered.answers.get(key);
     if (known?.of === of) return known.rows as Parsed;
     const raw = read();
     // Of a long list it costs more to compare than to read it again.
-    const inFile = Array.isArray(raw) && raw.length > longList ? undefined : JSON.stringify(raw);
+    const inFile = isLong(raw) ? undefined : JSON.stringify(raw);
     if (known && inFile !== undefined && known.inFile === inFile) {
       known.of = of;
       return known.rows as Parsed;
@@ -168,9 +236,12 @@ export function readOnce<Raw, Parsed>(
     return rows;
   };
   const rows = again();
-  remembered.workingOut.at(-1)?.set(key, { again, rows });
+  remembered.workingOut.at(-1)?.set(key, { of: tables, again, gave: rows });
   return rows;
 }
+
+const isLong = (raw: unknown): boolean =>
+  Array.isArray(raw) && raw.length * Object.keys((raw[0] ?? {}) as object).length > longList;
 
 /**
  * What a work gives, kept until one of the rows that it read is another one: a page of ten years asks the judge, the
@@ -194,27 +265,58 @@ export function workedOut<Value>(
   remembered.worked.set(tables, kept);
   const now = JSON.stringify(asOf);
   const known = kept.get(what);
-  const found = known?.asOf === now && holds(remembered, known) ? known : workOut(remembered, now, work);
+  const found = known?.asOf === now && holds(remembered, known) ? known : workOut(remembered, now, work, known);
   if (kept.size >= mostWorked) kept.clear();
   kept.set(what, found);
-  const outer = remembered.workingOut.at(-1);
-  if (outer) found.rests.forEach((rest, read) => outer.set(read, rest));
+  const again = () => workedOut(db, tables, what, asOf, work);
+  remembered.workingOut.at(-1)?.set(JSON.stringify([numberOf(tables), what, now]), { again, gave: found.value });
   return found.value as Value;
 }
 
+const numbers = new WeakMap<object, number>();
+let lastNumber = 0;
+/** Tells tables of knowledge apart. */
+function numberOf(tables: object): number {
+  const known = numbers.get(tables) ?? (lastNumber += 1);
+  numbers.set(tables, known);
+  return known;
+}
+
 function holds(remembered: Remembered, known: Worked): boolean {
-  if (known.mark !== remembered.mark) {
-    for (const { again, rows } of known.rests.values()) if (again() !== rows) return false;
-    known.mark = remembered.mark;
+  if (known.mark === remembered.mark) return true;
+  const changed = new Set(
+    [...known.written].flatMap(([table, times]) => (writtenOf(remembered, table) === times ? [] : [table])),
+  );
+  // What is asked for here is of this work, not of the one around it.
+  remembered.workingOut.push(new Map());
+  try {
+    for (const { of, again, gave } of known.rests.values())
+      if ((!of || of.some((table) => changed.has(table))) && again() !== gave) return false;
+  } finally {
+    remembered.workingOut.pop();
   }
+  known.mark = remembered.mark;
+  known.written = writtenFor(remembered, known.rests);
   return true;
 }
 
-function workOut(remembered: Remembered, asOf: string, work: () => unknown): Worked {
+const writtenOf = ({ written }: Remembered, table: string): number => written.get(table) ?? 0;
+const writtenFor = (remembered: Remembered, rests: Rests): ReadonlyMap<string, number> =>
+  new Map(
+    [...new Set([...rests.values()].flatMap(({ of = [] }) => of))].map((table) => [
+      table,
+      writtenOf(remembered, table),
+    ]),
+  );
+
+/** Works it out anew; what comes to the same as before is the very same, so that what rests on it stands. */
+function workOut(remembered: Remembered, asOf: string, work: () => unknown, before: Worked | undefined): Worked {
   const rests: Rests = new Map();
   remembered.workingOut.push(rests);
   try {
-    return { value: work(), asOf, rests, mark: remembered.mark };
+    const made = work();
+    const value = before && isDeepStrictEqual(made, before.value) ? before.value : made;
+    return { value, asOf, rests, mark: remembered.mark, written: writtenFor(remembered, rests) };
   } finally {
     remembered.workingOut.pop();
   }
@@ -225,9 +327,8 @@ export function writing<Answer>(db: Db, sql: string, write: () => Answer): Answe
   const remembered = rememberedIn(db);
   const isKnown = remembered.mark === writtenSoFar(db);
   const answer = write();
-  const touched = tablesIn(sql, written);
-  for (const table of touched.flatMap((name) => [name, ...(remembered.along.get(name) ?? [])]))
-    remembered.written.set(table, (remembered.written.get(table) ?? 0) + 1);
+  const touched = tablesWrittenBy(sql, remembered);
+  for (const table of touched) remembered.written.set(table, (remembered.written.get(table) ?? 0) + 1);
   if (!isKnown || touched.length === 0) rememberedOf.delete(db);
   else remembered.mark = writtenSoFar(db);
   return answer;

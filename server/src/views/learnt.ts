@@ -17,6 +17,7 @@ import {
   type Settled,
 } from '../store/jobs';
 import { maybeDoing } from '../store/moves';
+import { workedOut } from '../store/remembered';
 import { jobRemedy } from './job';
 import { judgedBy } from './verdict';
 
@@ -53,10 +54,12 @@ export function trialsOf(
     jobId: row.job_id,
     caseId: row.case_id,
   }));
-  const open = anyNotSettled(db).flatMap((job): TrialIn[] => {
-    const row = maybeOneCase(db, job.case_id ?? '');
-    return row ? trialIn(job, settledBy(db, tables, row, job), causeOf(row), row) : [];
-  });
+  const open = workedOut(db, tables, 'trials under way', [], () =>
+    anyNotSettled(db).flatMap((job): TrialIn[] => {
+      const row = maybeOneCase(db, job.case_id ?? '');
+      return row ? trialIn(job, settledBy(db, tables, row, job), causeOf(row), row) : [];
+    }),
+  );
   return [...settled, ...open].filter(
     ({ cause, on }) =>
       (causes === undefined || (cause !== undefined && causes.includes(cause))) &&

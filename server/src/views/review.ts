@@ -4,12 +4,12 @@ import { learntOf } from '@trowel/core/learn';
 import { mean } from '@trowel/core/follow';
 import { addDays } from '@trowel/core/quantities';
 import { cameWords, earlierWords, keptWords, learntWords, notWorthWords, yearWords } from '@trowel/core/wording';
-import { anyCasesOfYear, yearsOfCases, type CaseRow } from '../store/cases';
+import { anyCasesOfYear, yearsOfCases, type CaseOfYear } from '../store/cases';
 import { anyCountsOfCase } from '../store/counts';
 import { maybeOneBed, oneGarden } from '../store/garden';
 import { anyStepsDone, countRounds } from '../store/jobs';
 import { jobRemedy } from './job';
-import { causeOf, trialsOf, type TrialIn } from './learnt';
+import { trialsOf, type TrialIn } from './learnt';
 import type { Deps } from './plan';
 
 /** Looked for so many days before it was seen this year. */
@@ -56,11 +56,11 @@ export function reviewViewOf(deps: Deps, id: string): ReviewView {
   };
 }
 
-function cameIn({ db, tables }: Deps, cases: readonly CaseRow[]): ReviewView['came'] {
-  const byCause = new Map<string, CaseRow[]>();
+function cameIn({ db, tables }: Deps, cases: readonly CaseOfYear[]): ReviewView['came'] {
+  const byCause = new Map<string, CaseOfYear[]>();
   for (const row of cases) {
-    const cause = causeOf(row);
-    if (cause !== undefined) byCause.set(cause, [...(byCause.get(cause) ?? []), row]);
+    const { cause } = row;
+    if (cause !== null) byCause.set(cause, [...(byCause.get(cause) ?? []), row]);
   }
   return [...byCause]
     .map(([cause, rows]) => ({
@@ -97,15 +97,15 @@ function judgedIn({ tables }: Deps, trials: readonly TrialIn[]): Pick<ReviewView
 }
 
 /** Troubles that were far over the level to act on when they were first counted. */
-function earlierIn({ db, tables }: Deps, cases: readonly CaseRow[]): ReviewView['earlier'] {
+function earlierIn({ db, tables }: Deps, cases: readonly CaseOfYear[]): ReviewView['earlier'] {
   return cases
     .flatMap((row): (ReviewView['earlier'][number] & { over: number })[] => {
-      const cause = causeOf(row);
+      const { cause } = row;
       const threshold = tables.causes.find(({ id }) => id === cause)?.threshold;
       const [first] = anyCountsOfCase(db, row.id).filter(
         ({ sign, isTreated }) => isTreated && (sign === null || sign === threshold?.sign),
       );
-      if (cause === undefined || !threshold || !first) return [];
+      if (cause === null || !threshold || !first) return [];
       const over = mean(first.counts) / threshold.actAbove;
       if (over < foundLate) return [];
       return [
