@@ -23,7 +23,7 @@ import { aboutCase } from './acts/cases';
 import { photos } from './photos';
 import { maybeOneCase } from './store/cases';
 import { inTransaction, workedOut } from './store/remembered';
-import { longWorkHere, type LongWork } from './thread';
+import type { LongWork } from './thread';
 import { Turns } from './turns';
 import { calendarFileOf } from './views/calendar';
 import { inItsMeasures } from './views/measures';
@@ -39,7 +39,7 @@ export interface AppOptions extends Deps {
   readonly keeper?: Keeper;
   /** Who of the house may come in; left out, whoever reaches it. */
   readonly household?: Household;
-  /** Does what takes long beside the thread that answers; left out, here. */
+  /** Reads, and does what takes long, beside the thread that answers; left out, here. */
   readonly long?: LongWork;
   /** Where the garden lies; left out, in memory. */
   readonly file?: string;
@@ -136,16 +136,12 @@ function waitedOf(headers: Request['headers']): number {
 }
 
 /** @returns what to answer with: a text is JSON already */
-function answerTo(
-  deps: Served,
-  name: CallName,
-  long: LongWork = deps.long ?? longWorkHere,
-): (request: Request, id: string, device: string | undefined) => unknown {
+function answerTo(deps: Served, name: CallName): (request: Request, id: string, device: string | undefined) => unknown {
   if (name in asks) {
     const call = asks[name as AskName] as (tables: Tables, input: unknown) => unknown;
     return ({ body }) =>
-      isLong(body)
-        ? long('ask', { name: name as AskName, body: body as unknown })
+      deps.long
+        ? deps.long('ask', { name: name as AskName, body: body as unknown })
         : call(deps.tables, parseInput(calls[name].input, body));
   }
   // A view is of one moment: its hundred small queries see the same garden, and open it once.
@@ -167,7 +163,7 @@ function answerTo(
   const { movesPlan } = calls[name as ActName];
   return async ({ body, headers }, id, device) => {
     const waitedMs = waitedOf(headers);
-    const read = name === 'addEvidence' ? await readAhead(deps, long, body, id) : undefined;
+    const read = name === 'addEvidence' ? await readAhead(deps, body, id) : undefined;
     const result = isLongAct(name)
       ? await onTheWhole({ ...deps, device }, 'act', { name, body: body as unknown, id, waitedMs })
       : await deps.turns.briefly(() => call({ ...inItsMeasures(deps), device, read }, body, id, waitedMs));
@@ -176,15 +172,11 @@ function answerTo(
   };
 }
 
-/** Letters from which on a question or a line is read on a thread: a sentence or two takes a few milliseconds. */
-const worthAThread = 250;
-const isLong = (body: unknown): boolean => (JSON.stringify(body) ?? '').length > worthAThread;
-
-/** The line of a case, read before the act begins; undefined where it is short, or the act will refuse it anyway. */
-async function readAhead({ db }: Deps, long: LongWork, body: unknown, caseId: string): Promise<Deps['read']> {
+/** The line of a case, read before the act begins; undefined where there is none, or the act will refuse it anyway. */
+async function readAhead({ db, long }: Served, body: unknown, caseId: string): Promise<Deps['read']> {
   const input = calls.addEvidence.input.safeParse(body);
   const said = input.data?.said;
-  if (said === undefined || said.length < worthAThread) return undefined;
+  if (said === undefined || !long) return undefined;
   const about = inTransaction(db, 'read', () => {
     const row = maybeOneCase(db, caseId);
     return row && aboutCase(db, row);

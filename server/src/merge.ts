@@ -1,6 +1,6 @@
 import { columnsOf, stored, tablesOf, type Bundle, type Value } from './bundle';
 import type { Db } from './database';
-import { insert } from './store/rows';
+import { statement } from './store/statements';
 import type { Put } from './sheets/sheet';
 
 /**
@@ -69,11 +69,9 @@ export function mergeIn(
         continue;
       }
       const given = table === 'bed' ? { ...row, name: freeName(db, String(row.name)) } : row;
-      const id = insert(
-        db,
-        `INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`,
-        ...names.map((name) => stored(given[name] ?? null)),
-      );
+      const sql = `INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`;
+      const { lastInsertRowid } = statement(db, sql).run(...names.map((name) => stored(given[name] ?? null)));
+      const id = Number(lastInsertRowid);
       tally.new += 1;
       if (isNumbered && key[0]) {
         remember(numbers, table, theirs[key[0]] ?? null, id);
@@ -97,11 +95,10 @@ function remember(numbers: Map<string, Map<Value, number>>, table: string, their
 /** The case that a row is of, by itself or by its job. */
 function caseOf(db: Db, row: Row): string[] | undefined {
   if (typeof row.case_id === 'string') return [row.case_id];
-  const of = db
-    .prepare<unknown[], string | null>('SELECT case_id FROM job WHERE id = ?')
-    .pluck()
-    .get(typeof row.job_id === 'string' ? row.job_id : '');
-  return of == null ? undefined : [of];
+  const job = statement(db, 'SELECT case_id FROM job WHERE id = ?').get(
+    typeof row.job_id === 'string' ? row.job_id : '',
+  ) as { case_id: string | null } | undefined;
+  return job?.case_id == null ? undefined : [job.case_id];
 }
 
 /** A line of the log is the command that it was; every other row without an id of its own, all that stands in it. */
@@ -128,9 +125,9 @@ function alikeIn(db: Db, table: string, all: readonly string[]): { take(row: Row
 }
 
 const rowUnder = (db: Db, table: string, key: readonly string[], row: Row): Row | undefined =>
-  db
-    .prepare<unknown[], Row>(`SELECT * FROM ${table} WHERE ${key.map((name) => `${name} = ?`).join(' AND ')}`)
-    .get(...key.map((name) => row[name] ?? null));
+  statement(db, `SELECT * FROM ${table} WHERE ${key.map((name) => `${name} = ?`).join(' AND ')}`).get(
+    ...key.map((name) => row[name] ?? null),
+  ) as Row | undefined;
 
 const isAlike = (names: readonly string[], theirs: Row, ours: Row): boolean =>
   names.every((name) => {

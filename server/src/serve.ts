@@ -127,8 +127,9 @@ export async function serve(options: ServeOptions): Promise<void> {
     settleInPieces(deps);
   };
   open();
-  // It takes a second to get to know the words: before anybody waits for it.
-  setTimeout(() => void long('read', { said: 'green leaves', about: {} }).catch(() => undefined), startsAfter).unref();
+  // It takes a second to get to know the words and what they speak for: before anybody waits for it.
+  const first = { name: 'weigh', body: { said: 'sticky leaves, and ants', plant: 'tomato' } } as const;
+  setTimeout(() => void long('ask', first).catch(() => undefined), startsAfter).unref();
   if (!options.demo)
     setInterval(() => {
       long('backUpDaily', { file, at: new Date().toISOString() }).catch((error: Error) =>
@@ -169,8 +170,8 @@ export const gardenFile = (dataDir: string, demo: boolean): string =>
   path.join(dataDir, demo ? 'demo.sqlite' : 'garden.sqlite');
 
 const daily = 86_400_000;
-/** ms after which the thread for long work is begun. */
-const startsAfter = 2_000;
+/** ms after which the thread that reads is begun: the page comes first. */
+const startsAfter = 100;
 
 async function openData({ dataDir, demo, reset, port, mayReset }: ServeOptions, clock: Clock): Promise<Db> {
   holdFolder(dataDir, { pid: process.pid, port, since: new Date().toISOString() });

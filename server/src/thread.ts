@@ -55,7 +55,8 @@ export function workAtLength(): void {
         return { id, problem: { code, detail, fields: [...fields] } };
       }
     };
-    parentPort?.postMessage(answer());
+    const told = answer();
+    parentPort?.postMessage(told, told.gives instanceof Uint8Array ? [told.gives.buffer as ArrayBuffer] : []);
   });
 }
 
@@ -64,22 +65,35 @@ export const longWorkHere: LongWork = (name, input) =>
   // What it throws is told as from the thread.
   new Promise((resolve) => resolve(works[name](input as never) as never));
 
-/** So long one work may take, ms; what takes longer is given up and said. */
-const longest = {
-  ask: 20_000,
-  read: 5_000,
-  whole: 120_000,
-  backUp: 120_000,
-  backUpDaily: 120_000,
-} as const satisfies Record<LongName, number>;
-/** Without work the thread ends after so long, ms: what it knows takes room. */
-const idleFor = 1_800_000;
+interface Lane {
+  /** So long one work may take, ms; what takes longer is given up and said. */
+  readonly longest: number;
+  /** Without work the thread ends after so long, ms: what it knows takes room. */
+  readonly idleFor: number;
+}
+/** Two threads, so that a sentence need not wait until ten years are packed: one that reads, and one for files. */
+const [reader, files]: readonly [Lane, Lane] = [
+  { longest: 20_000, idleFor: Infinity },
+  { longest: 120_000, idleFor: 60_000 },
+];
+const laneOf: Readonly<Record<LongName, Lane>> = {
+  ask: reader,
+  read: reader,
+  whole: files,
+  backUp: files,
+  backUpDaily: files,
+};
 
 /**
- * A thread that is begun when it is first needed.
- * @param program the file that runs, which is the worker's too
+ * Threads that are begun when they are first needed.
+ * @param program the file that runs, which is the workers' too
  */
 export function longWork(program: URL): LongWork {
+  const threads = new Map([reader, files].map((lane) => [lane, oneThread(program, lane)]));
+  return (name, input) => threads.get(laneOf[name])!(name, input);
+}
+
+function oneThread(program: URL, { longest, idleFor }: Lane): LongWork {
   let worker: Worker | undefined;
   let idle: NodeJS.Timeout | undefined;
   let lastId = 0;
@@ -108,7 +122,7 @@ export function longWork(program: URL): LongWork {
       clearTimeout(one.limit);
       if (problem) one.failed(new Problem(problem.code, problem.detail, problem.fields));
       else one.done(gives);
-      if (waiting.size === 0) idle = setTimeout(() => end('took-too-long'), idleFor).unref();
+      if (waiting.size === 0 && idleFor < Infinity) idle = setTimeout(() => end('took-too-long'), idleFor).unref();
     });
     made.once('error', (error) => {
       console.error(error);
@@ -121,7 +135,7 @@ export function longWork(program: URL): LongWork {
       clearTimeout(idle);
       worker ??= begin();
       lastId += 1;
-      const limit = setTimeout(() => end('took-too-long'), longest[name]);
+      const limit = setTimeout(() => end('took-too-long'), longest);
       waiting.set(lastId, { done: done as (gives: unknown) => void, failed, limit });
       worker.postMessage({ id: lastId, name, input });
     });

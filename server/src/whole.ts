@@ -21,25 +21,23 @@ import { rememberPlan, type Deps } from './views/plan';
  * which opens it for itself; a garden in memory is worked on here.
  */
 export const wholeWorks = {
-  /** The garden as the text of its bundle. */
-  bundle: ({ db, clock }: Deps): string => JSON.stringify(inTransaction(db, 'read', () => bundleOf(db, clock()))),
+  /** The garden as its bundle. */
+  bundle: ({ db, clock }: Deps): Uint8Array =>
+    inBytes(JSON.stringify(inTransaction(db, 'read', () => bundleOf(db, clock())))),
 
-  /** What a bundle holds, and what would come in. @param text JSON */
-  look: (deps: Deps, { text }: { text: string }) => {
-    const { made, tables } = takenUp(text);
+  /** What a bundle holds, and what would come in. */
+  look: (deps: Deps, { bytes }: Sent) => {
+    const { made, tables } = takenUp(bytes);
     const rows = Object.fromEntries(Object.entries(tables).map(([table, all]) => [table, all.length]));
     return { made, isEmpty: isEmpty(deps.db), rows, brings: isEmpty(deps.db) ? null : tried(deps, tables) };
   },
 
   /** A bundle into an empty garden. */
-  takeIn: ({ db }: Deps, { text }: { text: string }): Record<string, number> => takeIn(db, takenUp(text)),
+  takeIn: ({ db }: Deps, { bytes }: Sent): Record<string, number> => takeIn(db, takenUp(bytes)),
 
   /** A bundle into a garden that is not empty. */
-  merge: (
-    deps: Deps,
-    { text }: { text: string },
-  ): { readonly id: string; readonly brings: Record<string, Brought> } => {
-    const { tables } = takenUp(text);
+  merge: (deps: Deps, { bytes }: Sent): { readonly id: string; readonly brings: Record<string, Brought> } => {
+    const { tables } = takenUp(bytes);
     const { db, clock } = deps;
     return inTransaction(db, 'write', () => {
       const now = clock();
@@ -55,8 +53,8 @@ export const wholeWorks = {
   },
 
   /** A table as CSV. */
-  sheetOut: (deps: Deps, { sheet }: { sheet: string }): string =>
-    inTransaction(deps.db, 'read', () => sheetOut(deps, theSheet(sheet))),
+  sheetOut: (deps: Deps, { sheet }: { sheet: string }): Uint8Array =>
+    inBytes(inTransaction(deps.db, 'read', () => sheetOut(deps, theSheet(sheet)))),
 
   /** What a CSV would bring. */
   lookSheet: (deps: Deps, { sheet, csv }: { sheet: string; csv: string }): SheetLooked =>
@@ -66,6 +64,10 @@ export const wholeWorks = {
   act: (deps: Deps, { name, body, id, waitedMs }: { name: LongAct; body: unknown; id: string; waitedMs: number }) =>
     (acts[name] as (here: Deps, body: unknown, id: string, waitedMs: number) => unknown)(deps, body, id, waitedMs),
 } as const;
+/** A file as it came: taken apart on the thread, since letters alone take long where there are millions. */
+interface Sent {
+  readonly bytes: Uint8Array;
+}
 type WholeWorks = typeof wholeWorks;
 export type WholeName = keyof WholeWorks;
 type InputOf<Name extends WholeName> = WholeWorks[Name] extends (deps: Deps, input: infer Input) => unknown
@@ -80,10 +82,12 @@ export const isLongAct = (name: string): name is LongAct => longActs.some((known
 /** Those that write, if only to try: while they do, nobody else may. */
 const writing: ReadonlySet<WholeName> = new Set<WholeName>(['look', 'takeIn', 'merge', 'act']);
 
-function takenUp(text: string): Bundle {
+const inBytes = (text: string): Uint8Array => new TextEncoder().encode(text);
+
+function takenUp(bytes: Uint8Array): Bundle {
   let parsed: unknown;
   try {
-    parsed = JSON.parse(text);
+    parsed = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
   } catch {
     throw plainProblem('bad-json');
   }
