@@ -60,10 +60,41 @@ const beyondTheEdge = (page: Page): Promise<string[]> =>
     });
   });
 
-test('everything that can be pressed is as large as a thumb', async ({ page }) => {
+/** Filled buttons, of which a page has one; and texts longer than is read at a glance. */
+const tooLoud = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const isSeen = (one: Element) => {
+      const { width, height } = one.getBoundingClientRect();
+      return width > 1 && height > 1 && !one.closest('[aria-hidden=true], svg');
+    };
+    const isFilled = (one: Element) => {
+      const { width, height } = one.getBoundingClientRect();
+      const [red = 255, green = 255, blue = 255, clear = 1] = (
+        getComputedStyle(one).backgroundColor.match(/[\d.]+/g) ?? []
+      ).map(Number);
+      return clear === 1 && 0.3 * red + 0.6 * green + 0.1 * blue < 120 && width > 60 && height > 30;
+    };
+    const filled = [...document.querySelectorAll<HTMLElement>('a,button,[role=button]')].filter(
+      (one) => isSeen(one) && [one, ...one.querySelectorAll('*')].some(isFilled),
+    );
+    const long = [...document.querySelectorAll<HTMLElement>('#root *')].filter((one) => {
+      const hasWords = [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent?.trim());
+      if (!hasWords || !isSeen(one) || getComputedStyle(one).display === 'inline') return false;
+      const lines = one.getBoundingClientRect().height / Number.parseFloat(getComputedStyle(one).lineHeight);
+      return lines > 3.5 && one.innerText.length > 100;
+    });
+    return [
+      ...(filled.length > 1 ? filled.map((one) => `filled: ${one.innerText}`) : []),
+      ...long.map((one) => `long: ${one.innerText}`),
+    ];
+  });
+
+test('everything that can be pressed is as large as a thumb; one thing is the main one, and no text is a wall', async ({
+  page,
+}) => {
   for (const path of await pages(page)) {
     await open(page, path);
-    expect([path, ...(await tooSmall(page))]).toEqual([path]);
+    expect([path, ...(await tooSmall(page)), ...(await tooLoud(page))]).toEqual([path]);
   }
 });
 

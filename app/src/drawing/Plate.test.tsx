@@ -1,4 +1,5 @@
 import { knowledge } from '@trowel/knowledge';
+import type { PlateSpec } from '@trowel/core/tables';
 import { render } from '@testing-library/react';
 import { namedMarks } from './marks/named';
 import { Plate } from './Plate';
@@ -20,6 +21,31 @@ describe('plates', () => {
     }
     expect([...owners.values()].filter((ids) => ids.length > 1)).toEqual([]);
     expect(owners.size).toBe(knowledge.signs.length);
+  });
+
+  test('a ring goes round what is asked for: small things whole, of what is strewn over all one place', () => {
+    // The page of a test draws nothing: the shapes stand in a row, each so far from the one before.
+    let apart = 0;
+    let at = 0;
+    Object.assign(globalThis.SVGElement.prototype, {
+      getBBox: () => ({ x: apart * (at += 1), y: 40, width: 8, height: 6 }),
+    });
+    const drawn = (ringed: readonly number[]) => {
+      const plate: PlateSpec = { base: 'leaf', marks: [{ draw: 'spots', tone: 'brown', count: 5 }] };
+      const { container } = render(<Plate spec={plate} ringed={ringed} />);
+      return [...container.querySelectorAll('ellipse[stroke-dasharray]')];
+    };
+    expect(drawn([])).toHaveLength(0);
+    for (apart of [0, 3, 30]) {
+      const [ring, ...more] = drawn([0]);
+      expect(more).toHaveLength(0);
+      const [rx, ry] = ['rx', 'ry'].map((radius) => Number(ring?.getAttribute(radius)));
+      expect(ry).toBe(11);
+      // Apart from each other but within reach, all of them; strewn over the plate, one.
+      if (apart === 3) expect(rx).toBeGreaterThan(11);
+      else expect(rx).toBe(11);
+    }
+    delete (globalThis.SVGElement.prototype as { getBBox?: unknown }).getBBox;
   });
 
   test('no drawing holds a number that is none', () => {

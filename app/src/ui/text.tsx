@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 import { Text, type TextStyle } from 'react-native';
 import { fonts, useRoles } from '@/theme/theme';
 import { useArrival } from './arrival';
@@ -6,6 +6,12 @@ import { useArrival } from './arrival';
 interface WordsProps {
   children: ReactNode;
   style?: TextStyle | TextStyle[];
+}
+interface RunningProps extends WordsProps {
+  strong?: boolean;
+  /** So many lines stand; the rest is cut off. */
+  lines?: number | undefined;
+  ref?: Ref<Text>;
 }
 
 /** Headings by rank; each is a heading to a screen reader too. */
@@ -30,15 +36,12 @@ export function Heading({ children, rank = 2, style }: WordsProps & { rank?: 1 |
   );
 }
 
-export function Body({
-  children,
-  style,
-  soft = false,
-  strong = false,
-}: WordsProps & { soft?: boolean; strong?: boolean }) {
+export function Body({ children, style, soft = false, strong = false, lines, ref }: RunningProps & { soft?: boolean }) {
   const { text, softText } = useRoles();
   return (
     <Text
+      {...(ref ? { ref } : {})}
+      {...(lines === undefined ? {} : { numberOfLines: lines })}
       style={[
         {
           fontFamily: fonts.body,
@@ -55,10 +58,12 @@ export function Body({
   );
 }
 
-export function Small({ children, style, strong = false }: WordsProps & { strong?: boolean }) {
+export function Small({ children, style, strong = false, lines, ref }: RunningProps) {
   const { softText } = useRoles();
   return (
     <Text
+      {...(ref ? { ref } : {})}
+      {...(lines === undefined ? {} : { numberOfLines: lines })}
       style={[
         { fontFamily: fonts.body, fontSize: 14, lineHeight: 19, color: softText, fontWeight: strong ? '700' : '400' },
         style,

@@ -17,6 +17,7 @@ import { DoPart } from '@/steps/plan/DoPart';
 import { ReadPart, SayLine } from '@/steps/read/ReadPart';
 import { WeighPart } from '@/steps/weigh/WeighPart';
 import { space, useRoles } from '@/theme/theme';
+import { Longer } from '@/ui/Longer';
 import { Page, Row, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
 import { Tabs } from '@/ui/Tabs';
@@ -183,7 +184,7 @@ function CaseLog({ view }: { view: CaseView }) {
     <View style={{ gap: 4 }}>
       <Heading rank={3}>What was done</Heading>
       {view.log.map(({ id, on, says }) => (
-        <Small key={id}>{`${shortDay(on)} · ${says}`}</Small>
+        <Longer key={id} small>{`${shortDay(on)} · ${says}`}</Longer>
       ))}
     </View>
   );

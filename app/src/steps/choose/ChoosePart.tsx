@@ -21,6 +21,7 @@ import {
 import type { JobSetting } from '@trowel/core/jobs';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Longer } from '@/ui/Longer';
 import { Button } from '@/ui/Button';
 import { useAct, useBench } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
@@ -61,6 +62,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
     );
   const suggested = choice.ranked.filter((remedy) => remedy.suggested);
   const others = choice.ranked.filter((remedy) => !remedy.suggested);
+  const next = suggested.find(({ row }) => !view.jobs.some((job) => job.remedy === row.id && job.endedOn === null));
   return (
     <View style={{ gap: space.m }}>
       <Row>
@@ -110,7 +112,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
         </Body>
       )}
       {suggested.map((remedy) => (
-        <RemedyCard key={remedy.id} remedy={remedy} view={view} garden={garden} />
+        <RemedyCard key={remedy.id} remedy={remedy} view={view} garden={garden} isNext={remedy === next} />
       ))}
       {others.length > 0 && <Heading>Also possible</Heading>}
       {(allOthers ? others : others.slice(0, shownAtFirst)).map((remedy) => (
@@ -264,7 +266,18 @@ function NextTimeLine({ next, view, today }: { next: NextTime; view: CaseView; t
   );
 }
 
-function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: CaseView; garden: GardenView }) {
+function RemedyCard({
+  remedy,
+  view,
+  garden,
+  isNext = false,
+}: {
+  remedy: RankedRemedy;
+  view: CaseView;
+  garden: GardenView;
+  /** Of all that is suggested, the one to choose now. */
+  isNext?: boolean;
+}) {
   const { row } = remedy;
   const tables = useKnowledge();
   const nameOf = (id: string) => lowerFirst(rowNamed(tables, id));
@@ -286,7 +299,7 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
       {remedy.helps.slice(0, 2).map(({ of, why, chance }) => (
         <Body key={of}>{sentence(`For ${nameOf(of)} (${chanceWords(chance)}): ${why}`)}</Body>
       ))}
-      {remedy.suggested && <Body>{row.honest}</Body>}
+      {remedy.suggested && <Longer>{row.honest}</Longer>}
       {remedy.standing.map((why) => (
         <Small key={why.kind}>{standingWords(tables, why)}</Small>
       ))}
@@ -302,7 +315,12 @@ function RemedyCard({ remedy, view, garden }: { remedy: RankedRemedy; view: Case
         {isRunning ? (
           <Small strong>Under way; see Do.</Small>
         ) : (
-          <Button kind="main" disabled={isOff} onPress={start} accessibilityLabel={`Choose ${row.name}`}>
+          <Button
+            kind={isNext ? 'main' : 'other'}
+            disabled={isOff}
+            onPress={start}
+            accessibilityLabel={`Choose ${row.name}`}
+          >
             Choose
           </Button>
         )}

@@ -36,9 +36,10 @@ export function JarTest({ bed }: { bed: BedView }) {
   return (
     <Sheet>
       <Heading rank={3}>Jar test</Heading>
+      <Small>A third of a jar of soil, water, a drop of washing-up liquid; shake.</Small>
       <Small>
-        A third of a jar of soil, water, a drop of washing-up liquid; shake. Mark the layer after one minute (sand), two
-        hours (silt) and two days (clay), and type each layer’s own height, all by the same ruler.
+        Mark the layer after one minute (sand), two hours (silt) and two days (clay). Type each layer’s own height, all
+        by the same ruler.
       </Small>
       <Row wrap>
         {layers.map((layer) => (

@@ -101,7 +101,7 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
       ))}
       <Row wrap>
         {batch.stage === 'working' && (
-          <Button kind="main" onPress={() => note('stirred', 'stirred')}>
+          <Button kind="soft" onPress={() => note('stirred', 'stirred')}>
             Stirred
           </Button>
         )}

@@ -16,7 +16,7 @@ export function LabelsPage() {
   const query = useBench();
   const measures = useMeasures();
   return (
-    <Page>
+    <Page wide>
       <View nativeID="not-printed" style={{ gap: 12 }}>
         <Heading rank={1}>Labels</Heading>
         <Row wrap>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useLog } from '@/api/queries';
 import { space } from '@/theme/theme';
+import { Longer } from '@/ui/Longer';
 import { LoadedPages } from '@/ui/states';
 import { Row, Sheet } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
@@ -63,7 +64,7 @@ export function LogPart({ facets }: Pick<NotebookView, 'facets'>) {
               <Small strong>{fullDate(on)}</Small>
               {entries.map(({ id, says, caseId, about, device }) => (
                 <View key={id} style={{ paddingLeft: space.s }}>
-                  <Small>{device === null ? says : `${says} · on ${device}`}</Small>
+                  <Longer small>{device === null ? says : `${says} · on ${device}`}</Longer>
                   {about.caseName !== null && caseId !== null && (
                     <TextLink href={`/cases/${caseId}`}>{[about.caseName, ...about.beds].join(' · ')}</TextLink>
                   )}

@@ -9,6 +9,7 @@ import { Plate } from '@/drawing/Plate';
 import { useKnowledge } from '@/knowledge';
 import { useReader } from '@/reader';
 import { space, useRoles } from '@/theme/theme';
+import { Longer } from '@/ui/Longer';
 import { Page, Row } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Toggle } from '@/ui/Toggle';
@@ -84,7 +85,7 @@ export function PlatesPage() {
                 <Small strong style={{ color: roles.text }}>
                   {sign.name}
                 </Small>
-                <Small>{sign.plain}</Small>
+                <Longer small>{sign.plain}</Longer>
                 <LinkButton
                   href={{ pathname: '/cases/new', params: { sign: sign.id, name: sign.name } }}
                   label={`I see this: ${sign.name}`}

@@ -11,7 +11,7 @@ import { settingWords } from '@/wording/places';
 import { PlantFigure } from '@/drawing/plants';
 import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
-import { Page, Row, Sheet } from '@/ui/layout';
+import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 
@@ -19,7 +19,7 @@ import { Body, Heading, Small } from '@/ui/text';
 export function PracticePage() {
   const query = usePractice();
   return (
-    <Page>
+    <Page wide>
       <Heading rank={1}>Practice</Heading>
       <Loaded query={query}>{(view) => <Round key={view.dealt} view={view} />}</Loaded>
     </Page>
@@ -44,6 +44,7 @@ function Play({ view, deal }: { view: PracticeView; deal: Deal }) {
   const knowledge = useKnowledge();
   const [bought, setBought] = useState<readonly string[]>([]);
   const [chosen, setChosen] = useState<string>();
+  const wide = useIsWide();
   const answerPractice = useAct('answerPractice');
   const minutes = deal.checks.filter(({ id }) => bought.includes(id)).reduce((sum, check) => sum + check.minutes, 0);
   const right = view.cards.reduce((sum, card) => sum + card.right, 0);
@@ -52,60 +53,68 @@ function Play({ view, deal }: { view: PracticeView; deal: Deal }) {
   return (
     <>
       <Small>{`${view.dealt} dealt, ${right} right, ${view.minutes} minutes spent on checks. What you miss comes back.`}</Small>
-      <Sheet>
-        <Row>
-          <PlantFigure id={deal.plant.id} size={88} />
-          <Heading
-            style={{ flexShrink: 1 }}
-          >{`${deal.plant.name}, ${lowerFirst(settingWords[deal.setting])}, ${monthName(deal.month)}`}</Heading>
-        </Row>
-        <Signs ids={deal.shown.map(({ sign }) => sign)} />
-      </Sheet>
-      <Sheet tone="cool">
-        <Heading rank={3}>{`Checks you can buy · ${minutes} min spent`}</Heading>
-        {deal.checks.map(({ id, minutes: cost, says, finds }) => {
-          const check = rowById(knowledge.checks, id, 'checks');
-          const isBought = bought.includes(id);
-          return (
-            <View key={id} style={{ gap: 4 }}>
-              <Row wrap>
-                <Button
-                  kind={isBought ? 'soft' : 'other'}
-                  disabled={isBought || chosen !== undefined}
-                  onPress={() => setBought([...bought, id])}
-                >
-                  {`${check.name} · ${cost} min`}
-                </Button>
-                {isBought && <Body strong>{says}</Body>}
-              </Row>
-              {isBought && finds.some(({ state }) => state === 'seen') && (
-                <Signs ids={finds.filter(({ state }) => state === 'seen').map(({ sign }) => sign)} />
-              )}
-            </View>
-          );
-        })}
-        {deal.checks.length === 0 && <Body>No check helps here: what you see is what there is.</Body>}
-      </Sheet>
-      <Heading>What is it?</Heading>
-      <View style={{ gap: space.s }}>
-        {deal.options.map(({ id, name }) => (
-          <Button
-            key={id}
-            kind={chosen === id ? 'main' : 'other'}
-            tall
-            disabled={chosen !== undefined && chosen !== id}
-            onPress={() => setChosen(id)}
-          >
-            {name}
-          </Button>
-        ))}
+      <View
+        style={{ flexDirection: wide ? 'row' : 'column', alignItems: wide ? 'flex-start' : 'stretch', gap: space.m }}
+      >
+        <View style={{ flex: wide ? 3 : undefined, gap: space.m }}>
+          <Sheet>
+            <Row>
+              <PlantFigure id={deal.plant.id} size={88} />
+              <Heading
+                style={{ flexShrink: 1 }}
+              >{`${deal.plant.name}, ${lowerFirst(settingWords[deal.setting])}, ${monthName(deal.month)}`}</Heading>
+            </Row>
+            <Signs ids={deal.shown.map(({ sign }) => sign)} />
+          </Sheet>
+          <Sheet tone="cool">
+            <Heading rank={3}>{`Checks you can buy · ${minutes} min spent`}</Heading>
+            {deal.checks.map(({ id, minutes: cost, says, finds }) => {
+              const check = rowById(knowledge.checks, id, 'checks');
+              const isBought = bought.includes(id);
+              return (
+                <View key={id} style={{ gap: 4 }}>
+                  <Row wrap>
+                    <Button
+                      kind={isBought ? 'soft' : 'other'}
+                      disabled={isBought || chosen !== undefined}
+                      onPress={() => setBought([...bought, id])}
+                    >
+                      {`${check.name} · ${cost} min`}
+                    </Button>
+                    {isBought && <Body strong>{says}</Body>}
+                  </Row>
+                  {isBought && finds.some(({ state }) => state === 'seen') && (
+                    <Signs ids={finds.filter(({ state }) => state === 'seen').map(({ sign }) => sign)} />
+                  )}
+                </View>
+              );
+            })}
+            {deal.checks.length === 0 && <Body>No check helps here: what you see is what there is.</Body>}
+          </Sheet>
+        </View>
+        <View style={{ flex: wide ? 2 : undefined, gap: space.m }}>
+          <Heading>What is it?</Heading>
+          <View style={{ gap: space.s }}>
+            {deal.options.map(({ id, name }) => (
+              <Button
+                key={id}
+                kind={chosen === id ? 'soft' : 'other'}
+                tall
+                disabled={chosen !== undefined && chosen !== id}
+                onPress={() => setChosen(id)}
+              >
+                {name}
+              </Button>
+            ))}
+          </View>
+          {chosen !== undefined && <Answer deal={deal} chosen={chosen} bought={bought} />}
+          {chosen !== undefined && (
+            <Button kind="main" tall disabled={answerPractice.isPending} onPress={next}>
+              Next plant
+            </Button>
+          )}
+        </View>
       </View>
-      {chosen !== undefined && <Answer deal={deal} chosen={chosen} bought={bought} />}
-      {chosen !== undefined && (
-        <Button kind="main" tall disabled={answerPractice.isPending} onPress={next}>
-          Next plant
-        </Button>
-      )}
       {answerPractice.error && <Trouble error={answerPractice.error} again={next} />}
     </>
   );

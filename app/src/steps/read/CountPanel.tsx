@@ -59,7 +59,8 @@ export function CountPanel({ view }: { view: CaseView }) {
           ))}
         </Row>
       )}
-      <Small>{`Worth acting on: ${target.says}. Not by how bad they look: ${plan} …`}</Small>
+      <Small>{`Worth acting on: ${target.says}.`}</Small>
+      <Small>{`Not by how bad they look: ${plan} …`}</Small>
       <TextInput
         mode="outlined"
         label={each}

@@ -1,4 +1,5 @@
 import type { OutputOf } from '@trowel/core/contract';
+import { tellingMarks } from '@trowel/core/read';
 import { rowById } from '@trowel/core/tables';
 import { View } from 'react-native';
 import { useNoteSign } from '@/api/queries';
@@ -26,6 +27,7 @@ export function PerhapsMeant({
   const knowledge = useKnowledge();
   const note = useNoteSign(caseId);
   const tell = useNotice();
+  const signsOf = (item: Perhaps) => item.signs.map((id) => rowById(knowledge.signs, id, 'signs'));
   const answer = (item: Perhaps, chosen?: string) => {
     const counted = item.sure === undefined ? undefined : item.signs[0];
     const onError = (error: Error) => tell({ says: error.message });
@@ -45,14 +47,18 @@ export function PerhapsMeant({
         aria-label={`What “${item.say}” may mean`}
         style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}
       >
-        {item.signs.map((id) => (
+        {signsOf(item).map((sign, _at, all) => (
           <PlateButton
-            key={id}
-            sign={rowById(knowledge.signs, id, 'signs')}
+            key={sign.id}
+            sign={sign}
+            ringed={tellingMarks(
+              sign.plate,
+              all.map(({ plate }) => plate),
+            )}
             state="not-looked"
             disabled={false}
             small
-            onTap={() => answer(item, id)}
+            onTap={() => answer(item, sign.id)}
           />
         ))}
       </View>

@@ -16,6 +16,7 @@ export function PlateButton({
   state,
   disabled,
   small = false,
+  ringed,
   onTap,
 }: {
   sign: SignRow;
@@ -23,6 +24,8 @@ export function PlateButton({
   disabled: boolean;
   /** Three beside each other on a phone, in a sheet. */
   small?: boolean;
+  /** By which of its marks it is told from those beside it. */
+  ringed?: readonly number[];
   onTap: () => void;
 }) {
   const roles = useRoles();
@@ -51,7 +54,7 @@ export function PlateButton({
         backgroundColor: state === 'seen' ? roles.goodGround : state === 'absent' ? roles.deep : roles.raised,
       }}
     >
-      <Plate spec={sign.plate} size={small ? 84 : 94} />
+      <Plate spec={sign.plate} size={small ? 84 : 94} {...(ringed ? { ringed } : {})} />
       <Small strong style={{ color: roles.text, textAlign: 'center' }}>
         {on ? `${sign.name} ` : sign.name}
       </Small>

@@ -1,6 +1,7 @@
 import type { CaseView } from '@trowel/core/contract';
 import type { Choice } from '@trowel/core/choose';
 import { readNumber } from '@trowel/core/quantities';
+import { tellingMarks } from '@trowel/core/read';
 import { rowById, type CheckRow } from '@trowel/core/tables';
 import {
   lookAlikes,
@@ -259,6 +260,8 @@ function Confused({ view, weighing }: { view: CaseView; weighing: Weighing }) {
     [knowledge, view.situation, weighing],
   );
   const signOf = (id: string) => rowById(knowledge.signs, id, 'signs');
+  const platesOf = (of: 'a' | 'b') =>
+    (alike?.parts ?? []).flatMap(({ sign, speaksFor }) => (speaksFor === of ? [signOf(sign).plate] : []));
   return (
     <>
       {alike && (
@@ -272,7 +275,11 @@ function Confused({ view, weighing }: { view: CaseView; weighing: Weighing }) {
                   .filter(({ speaksFor }) => speaksFor === side)
                   .map(({ sign, looked, size }) => (
                     <View key={sign} style={{ gap: 2 }}>
-                      <Plate spec={signOf(sign).plate} size={84} />
+                      <Plate
+                        spec={signOf(sign).plate}
+                        size={108}
+                        ringed={tellingMarks(signOf(sign).plate, platesOf(side === 'a' ? 'b' : 'a'))}
+                      />
                       <Small strong>{`${signOf(sign).name}${looked ? ' (looked)' : ''}`}</Small>
                       {size !== undefined && <Small>{size}</Small>}
                     </View>

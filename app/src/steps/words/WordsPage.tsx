@@ -1,5 +1,6 @@
 import { glossary } from '@trowel/knowledge';
 import { View } from 'react-native';
+import { Longer } from '@/ui/Longer';
 import { Page, Sheet, useIsWide } from '@/ui/layout';
 import { space } from '@/theme/theme';
 import { Body, Heading } from '@/ui/text';
@@ -17,7 +18,7 @@ export function WordsPage() {
           .map(({ id, name, plain }) => (
             <Sheet key={id} style={{ width: wide ? '31.8%' : '100%' }}>
               <Heading rank={3}>{name}</Heading>
-              <Body>{plain}</Body>
+              <Longer>{plain}</Longer>
             </Sheet>
           ))}
       </View>
