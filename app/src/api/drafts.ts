@@ -32,6 +32,20 @@ export function useDraftOf<Value>(
   ];
 }
 
+/**
+ * A field that opens with what was saved: only what differs from that is a draft, and it belongs to what it opened with.
+ * @returns also how to forget it, once it was sent
+ */
+export function useOpenDraft<Value>(
+  key: string,
+  shape: z.ZodType<Value>,
+  opening: Value,
+): [draft: Value, setDraft: (value: Value) => void, forget: () => void] {
+  const own = `${key}:${JSON.stringify(opening)}`;
+  const [draft, setDraft] = useDraftOf(own, shape, opening);
+  return [draft, setDraft, () => store()?.removeItem(nameOf(own))];
+}
+
 /** A line of text. */
 export const useDraft = (key: string) => useDraftOf(key, z.string(), '');
 /** Counts, one for each leaf. */

@@ -10,7 +10,7 @@ import { Body } from './text';
 import { TimeZone } from './TimeZone';
 
 function Amount({ kind, base, system }: { kind: QuantityKind; base?: number; system: MeasureSystem }) {
-  const amount = useQuantity(kind, base, system);
+  const amount = useQuantity('tried', kind, base, system);
   return (
     <>
       <QuantityField label="Water wanted" {...amount.field} />

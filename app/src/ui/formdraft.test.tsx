@@ -1,5 +1,7 @@
 import { Controller } from 'react-hook-form';
 import { TextInput } from 'react-native';
+import { z } from 'zod';
+import { useOpenDraft } from '@/api/drafts';
 import { field, press, type } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { Button } from './Button';
@@ -50,5 +52,45 @@ describe('a form whose fields are kept', () => {
     leave();
     open();
     expect(stands()).toEqual(['', '2']);
+  });
+});
+
+function Level({ saved }: { saved: string }) {
+  const [text, setText, forget] = useOpenDraft('level', z.string(), saved);
+  return (
+    <>
+      <TextInput aria-label="level" value={text} onChangeText={setText} />
+      <Button onPress={forget}>Sent</Button>
+    </>
+  );
+}
+
+describe('a field that opens with what was saved', () => {
+  const openAt = (saved: string) => draw(<Level saved={saved} />);
+  const level = () => field('level').value;
+
+  test('what was typed over it stands after a reload, and is of that only', () => {
+    const first = openAt('10');
+    type('level', '12');
+    first.unmount();
+    const again = openAt('10');
+    expect(level()).toBe('12');
+    again.unmount();
+    openAt('15');
+    expect(level()).toBe('15');
+  });
+
+  test('what was sent, or typed back to what it was, is no draft', () => {
+    const first = openAt('10');
+    type('level', '12');
+    press('Sent');
+    expect(level()).toBe('12');
+    first.unmount();
+    const again = openAt('10');
+    expect(level()).toBe('10');
+    type('level', '9');
+    type('level', '10');
+    again.unmount();
+    expect(sessionStorage).toHaveLength(0);
   });
 });

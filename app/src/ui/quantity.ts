@@ -9,13 +9,15 @@ import {
   type QuantityKind,
   type ReadAmount,
 } from '@trowel/core/quantities';
-import { useState } from 'react';
+import { z } from 'zod';
+import { useOpenDraft } from '@/api/drafts';
 
 /** What stands in a field for a quantity: what was typed, and the unit that was chosen beside it. */
 export interface Typed {
   readonly text: string;
   readonly unit: string;
 }
+const typedShape = z.object({ text: z.string(), unit: z.string() });
 
 /** A quantity as it would be typed in the gardener's measures; empty where there is none yet. */
 export function typedFor(kind: QuantityKind, base: number | undefined, system: MeasureSystem): Typed {
@@ -51,14 +53,25 @@ export function baseOf(
   return read.kind === 'read' ? read.quantity.amount : undefined;
 }
 
-/** A field's state: what was typed, how to change it, and the amount it stands for. */
+/** A field's state: what was typed, how to change it, the amount it stands for. @param key of what is measured, for its draft */
 export function useQuantity(
+  key: string,
   kind: QuantityKind,
   base: number | undefined,
   system: MeasureSystem,
   /** `kept` is what was saved, shown as it is; a guess is rounded to what one would say. */
   origin: 'guess' | 'kept' = 'guess',
 ) {
-  const [typed, setTyped] = useState(() => (origin === 'kept' ? typedFor : guessFor)(kind, base, system));
-  return { typed, setTyped, base: baseOf(typed, kind, system), field: { kind, typed, change: setTyped, system } };
+  const [typed, setTyped, forget] = useOpenDraft<Typed>(
+    `amount:${key}`,
+    typedShape,
+    (origin === 'kept' ? typedFor : guessFor)(kind, base, system),
+  );
+  return {
+    typed,
+    setTyped,
+    forget,
+    base: baseOf(typed, kind, system),
+    field: { kind, typed, change: setTyped, system },
+  };
 }

@@ -287,9 +287,13 @@ function RemedyCard({
   const recipe = row.recipe;
   const running = view.jobs.find((job) => job.remedy === row.id && job.endedOn === null);
   // What is mixed here is what the job is begun with; of one under way, it is the job's own.
-  const mix = useMixSetting(row, garden, running?.setting ?? usualSettingOf(row, garden, remedy.strength ?? null), [
-    sizeOfPlace(garden, view.summary.bedId, view.summary.plantingId),
-  ]);
+  const mix = useMixSetting(
+    view.summary.id,
+    row,
+    garden,
+    running?.setting ?? usualSettingOf(row, garden, remedy.strength ?? null),
+    [sizeOfPlace(garden, view.summary.bedId, view.summary.plantingId)],
+  );
   const { strength } = mix.setting;
   const start = () => choose(open === 'mix' ? mix.setting : strength === null ? {} : { strength });
   return (

@@ -5,6 +5,8 @@ import { inWords, squareMetres, type MeasureSystem } from '@trowel/core/quantiti
 import { useState } from 'react';
 import Svg, { Circle, Polygon } from 'react-native-svg';
 import { View } from 'react-native';
+import { z } from 'zod';
+import { useOpenDraft } from '@/api/drafts';
 import { useMeasures } from '@/api/measures';
 import { useAct } from '@/api/queries';
 import { entry, usualEntries, valuesOf } from '@/steps/mix/formState';
@@ -132,7 +134,11 @@ function Outline({ size }: { size: Size }) {
 function HowMany({ planting }: { planting: BedView['plantings'][number] }) {
   const setHowMany = useAct('setHowMany');
   const tell = useNotice();
-  const [text, setText] = useState(planting.number === null ? '' : String(planting.number));
+  const [text, setText, forget] = useOpenDraft(
+    `number-${planting.id}`,
+    z.string(),
+    planting.number === null ? '' : String(planting.number),
+  );
   const number = Number(text);
   const isWrong = text.trim() !== '' && (!Number.isInteger(number) || number < 1);
   const now = text.trim() === '' ? null : number;
@@ -156,7 +162,12 @@ function HowMany({ planting }: { planting: BedView['plantings'][number] }) {
             onPress={() =>
               setHowMany.mutate(
                 { id: planting.id, body: { number: now } },
-                { onSuccess: () => tell({ says: `${planting.label}: noted.` }) },
+                {
+                  onSuccess: () => {
+                    forget();
+                    tell({ says: `${planting.label}: noted.` });
+                  },
+                },
               )
             }
           >

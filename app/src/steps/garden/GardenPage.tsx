@@ -301,8 +301,8 @@ function Gone({ garden }: { garden: GardenView }) {
 
 function Measures({ place }: { place: GardenView }) {
   const change = useAct('changeGarden');
-  const tap = useQuantity('hardness', place.tapHardness, place.measures, 'kept');
-  const butt = useQuantity('hardness', place.buttHardness, place.measures, 'kept');
+  const tap = useQuantity('tap', 'hardness', place.tapHardness, place.measures, 'kept');
+  const butt = useQuantity('butt', 'hardness', place.buttHardness, place.measures, 'kept');
   return (
     <Sheet>
       <Heading rank={3}>Measures and water</Heading>
@@ -321,7 +321,17 @@ function Measures({ place }: { place: GardenView }) {
       <Button
         kind="other"
         disabled={change.isPending || tap.base === undefined || butt.base === undefined}
-        onPress={() => change.mutate({ body: { tapHardness: tap.base ?? 0, buttHardness: butt.base ?? 0 } })}
+        onPress={() =>
+          change.mutate(
+            { body: { tapHardness: tap.base ?? 0, buttHardness: butt.base ?? 0 } },
+            {
+              onSuccess: () => {
+                tap.forget();
+                butt.forget();
+              },
+            },
+          )
+        }
       >
         Save the water
       </Button>

@@ -3,6 +3,8 @@ import { readNumber } from '@trowel/core/quantities';
 import { dayAndMonth } from '@trowel/core/wording/everyday';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { z } from 'zod';
+import { useOpenDraft } from '@/api/drafts';
 import { useAct } from '@/api/queries';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
@@ -26,11 +28,15 @@ const halves = [
 export function TimesPanel({ place }: { place: GardenView }) {
   const setVisits = useAct('setVisits');
   const visits: Visits = place.visits ?? { mornings: everyDay, evenings: everyDay };
-  const [minutes, setMinutes] = useState(visits.minutes === undefined ? '' : String(visits.minutes));
+  const [minutes, setMinutes, forget] = useOpenDraft(
+    'visit-minutes',
+    z.string(),
+    visits.minutes === undefined ? '' : String(visits.minutes),
+  );
   const number = minutes.trim() === '' ? null : readNumber(minutes);
   const isWrong =
     number === undefined || (number !== null && (!Number.isInteger(number) || number < 5 || number > 1440));
-  const keep = (next: Visits) => setVisits.mutate({ body: { visits: next } });
+  const keep = (next: Visits) => setVisits.mutate({ body: { visits: next } }, { onSuccess: forget });
   const toggle = (half: 'mornings' | 'evenings', day: number) => {
     const has = visits[half].includes(day);
     keep({ ...visits, [half]: has ? visits[half].filter((other) => other !== day) : [...visits[half], day] });

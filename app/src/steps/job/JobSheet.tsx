@@ -170,12 +170,12 @@ function Change({
 }: {
   job: JobView;
   garden: GardenView;
-  remedy: Parameters<typeof useMixSetting>[0];
+  remedy: Parameters<typeof useMixSetting>[1];
 }) {
   const changeJob = useAct('changeJob');
   const tell = useNotice();
   const { everyDays: _, until: __, ...kept } = job.setting;
-  const mix = useMixSetting(remedy, garden, { ...kept, volumeMl: job.amounts?.volumeMl ?? kept.volumeMl });
+  const mix = useMixSetting(job.id, remedy, garden, { ...kept, volumeMl: job.amounts?.volumeMl ?? kept.volumeMl });
   return (
     <View style={{ gap: space.m }}>
       <MixCard
@@ -193,7 +193,12 @@ function Change({
           onPress={() =>
             changeJob.mutate(
               { id: job.id, body: mix.setting },
-              { onSuccess: () => tell({ says: 'Changed, for all that is still to come.' }) },
+              {
+                onSuccess: () => {
+                  mix.forget();
+                  tell({ says: 'Changed, for all that is still to come.' });
+                },
+              },
             )
           }
         >

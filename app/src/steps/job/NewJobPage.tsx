@@ -52,7 +52,7 @@ export function NewJobPage() {
 }
 
 function Chosen({ remedy, garden, bedId }: { remedy: RemedyRow; garden: GardenView; bedId?: string }) {
-  const mix = useMixSetting(remedy, garden);
+  const mix = useMixSetting('new', remedy, garden);
   const [open, setOpen] = useState(false);
   return (
     <>

@@ -186,7 +186,7 @@ function BenchMix({ remedy, garden, fill }: { remedy: RemedyRow; garden: GardenV
   const kept = garden.schools[remedy.id];
   const strengths = remedy.recipe?.strengths ?? [];
   const usual = strengths.find(({ id }) => id === kept) ?? strengths.find(({ byDefault }) => byDefault);
-  const mix = useMixSetting(remedy, garden, {
+  const mix = useMixSetting('bench', remedy, garden, {
     ...usualSettingOf(remedy, garden, kept === undefined ? null : (usual?.value ?? null)),
     ...(fill.vesselId === undefined ? {} : { vesselId: fill.vesselId }),
     ...(fill.volumeMl === undefined ? {} : { volumeMl: fill.volumeMl }),

@@ -152,7 +152,7 @@ function UseSome({
 }) {
   const noteEvent = useAct('noteBatch');
   const tell = useNotice();
-  const amount = useQuantity('volume', undefined, measures);
+  const amount = useQuantity(`use-${batch.id}`, 'volume', undefined, measures);
   const [vesselId, setVessel] = useState<string>();
   const [raw, setRaw] = useState(false);
   const ml = amount.base ?? 0;
@@ -170,6 +170,7 @@ function UseSome({
       },
       {
         onSuccess: () => {
+          amount.forget();
           tell({ says: `${inWords(mL(ml), measures)} of ${lowerFirst(batch.name)} used.` });
           done();
         },

@@ -101,7 +101,7 @@ function OwnCard({ own, garden, change }: { own: Own; garden: GardenView; change
   const [open, setOpen] = useState(false);
   const [planning, setPlanning] = useState(false);
   const { measures } = garden;
-  const ready = useQuantity('volume', 1500, measures);
+  const ready = useQuantity(`recipe-${own.id}`, 'volume', 1500, measures);
   const remove = () =>
     deleteRecipe.mutate(
       { id: own.id },

@@ -25,7 +25,7 @@ export function Vessels({ bench }: { bench: BenchView }) {
   const tell = useNotice();
   const measures = useMeasures();
   const [name, setName] = useDraft('vessel');
-  const volume = useQuantity('volume', 1500, measures);
+  const volume = useQuantity('vessel', 'volume', 1500, measures);
   const [kind, setKind] = useState<(typeof vesselKinds)[number]['id']>('sprayer');
   const error = add.error ?? noteVessel.error;
   return (
@@ -69,7 +69,12 @@ export function Vessels({ bench }: { bench: BenchView }) {
           onPress={() =>
             add.mutate(
               { body: { name: name.trim(), kind, volumeMl: volume.base ?? 0 } },
-              { onSuccess: () => setName('') },
+              {
+                onSuccess: () => {
+                  setName('');
+                  volume.forget();
+                },
+              },
             )
           }
         >

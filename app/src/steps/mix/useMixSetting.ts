@@ -1,11 +1,20 @@
 import type { GardenView } from '@trowel/core/contract';
 import { brewFor, jobVolume, placeSize, type JobSetting, type PlaceSize } from '@trowel/core/jobs';
-import type { RemedyRow } from '@trowel/core/tables';
-import { useState } from 'react';
+import { jobWaters, type RemedyRow } from '@trowel/core/tables';
+import { z } from 'zod';
+import { useOpenDraft } from '@/api/drafts';
 import { useQuantity } from '@/ui/quantity';
 
 /** As the remedy, the brew and the garden have it. */
 const usualSetting: JobSetting = { strength: null, volumeMl: null, water: null, vesselId: null, batchId: null };
+
+const settingShape: z.ZodType<JobSetting> = z.object({
+  strength: z.number().nullable(),
+  volumeMl: z.number().nullable(),
+  water: z.enum(jobWaters).nullable(),
+  vesselId: z.string().nullable(),
+  batchId: z.string().nullable(),
+});
 
 /** Out of the brew that stands ready for it, thinned by its age; else as the remedy has it. */
 export const usualSettingOf = (
@@ -29,16 +38,21 @@ export function sizeOfPlace({ beds }: GardenView, bedId: string, plantingId: str
 
 /**
  * How something is to be mixed, while it is being chosen: the one setting that the card shows, the job is begun or
- * changed with, and the mix is noted with. @param places what it is for, where that is known
+ * changed with, and the mix is noted with.
+ * @param of of which case, job or page it is, for its draft
+ * @param places what it is for, where that is known
  */
 export function useMixSetting(
+  of: string,
   remedy: RemedyRow,
   { measures, brews, today }: GardenView,
   initial: JobSetting = usualSettingOf(remedy, { brews, today }),
   places: readonly PlaceSize[] = [],
 ) {
-  const [chosen, setChosen] = useState(initial);
+  const key = `${of}-${remedy.id}`;
+  const [chosen, setChosen, forget] = useOpenDraft(`mix:${key}`, settingShape, initial);
   const volume = useQuantity(
+    key,
     'volume',
     jobVolume(remedy, initial, places),
     measures,
@@ -49,6 +63,11 @@ export function useMixSetting(
     setting,
     change: (next: Partial<Omit<JobSetting, 'volumeMl'>>) => setChosen({ ...chosen, ...next }),
     volume,
+    /** Once it was sent. */
+    forget: () => {
+      forget();
+      volume.forget();
+    },
   };
 }
 export type MixSetting = ReturnType<typeof useMixSetting>;

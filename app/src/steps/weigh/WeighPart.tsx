@@ -25,6 +25,8 @@ import {
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
+import { z } from 'zod';
+import { useOpenDraft } from '@/api/drafts';
 import { useAct } from '@/api/queries';
 import { Blade } from '@/drawing/Blade';
 import { Plate } from '@/drawing/Plate';
@@ -214,11 +216,16 @@ function Avoid({ weighing, choice }: { weighing: Weighing; choice: Choice }) {
 /** The gardener's own level to act on, in place of the usual one. */
 function OwnThreshold({ cause, own }: { cause: WeighedCause; own: number | undefined }) {
   const usual = cause.row.threshold;
-  const [text, setText] = useState(own === undefined ? '' : String(own));
+  const [text, setText, forget] = useOpenDraft(
+    `threshold-${cause.id}`,
+    z.string(),
+    own === undefined ? '' : String(own),
+  );
   const setThreshold = useAct('setThreshold');
   if (!usual) return null;
   const typed = readNumber(text);
-  const save = (actAbove: number | null) => setThreshold.mutate({ id: cause.id, body: { actAbove } });
+  const save = (actAbove: number | null) =>
+    setThreshold.mutate({ id: cause.id, body: { actAbove } }, { onSuccess: forget });
   return (
     <View style={{ gap: 4 }}>
       <Small>{`Worth acting on from: ${usual.says}.${own === undefined ? '' : ` Yours: above ${own}.`}`}</Small>
