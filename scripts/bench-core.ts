@@ -7,6 +7,7 @@ import { benchPlan, twelveJobs } from './bench-plan';
 import { posterior } from '../core/src/weigh/infer';
 import { modelOf, unknownNode } from '../core/src/weigh/model';
 import { knowledge } from '../knowledge/src/reader';
+import { longLines } from '../server/test/attempts';
 
 export interface BenchRow {
   readonly part: 'weigh' | 'plan';
@@ -83,6 +84,12 @@ export function benchCore(): BenchRow[] {
       what: 'the same with reasons and what would change them, p95',
       value: time(few.map((evidence) => () => weigh(knowledge, { evidence }))),
       aim: '',
+    },
+    {
+      part: 'weigh',
+      what: 'ten thousand letters to signs, the slowest kind',
+      value: time(longLines.map((line) => () => readLine(knowledge, line))),
+      aim: '< 100 ms',
     },
     {
       part: 'weigh',

@@ -81,3 +81,13 @@ export function attemptsAt(each: number, seed: number, ids: readonly string[]): 
     });
   });
 }
+
+/** Lines as long as may be typed, each hard on a reader in another way. */
+const most = 10_000;
+const filled = (words: string): string => words.repeat(Math.ceil(most / words.length)).slice(0, most);
+export const longLines: readonly string[] = [
+  ...['sticky curled yellow leaves with ants and soft green clusters, ', 'a', '1 ', 'not ', ',;.'].map(filled),
+  Array.from({ length: 900 }, (_, n) => `ab${(n + 1000).toString(36)}cdefg`)
+    .join(', ')
+    .slice(0, most),
+];

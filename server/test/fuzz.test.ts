@@ -1,4 +1,4 @@
-import { attemptsAt } from './attempts';
+import { attemptsAt, longLines } from './attempts';
 import { newWorld } from './world';
 
 test('whatever is sent to whichever call, the server never stumbles, and the garden is whole afterwards (seed 11)', async () => {
@@ -33,6 +33,23 @@ test('whatever is sent to whichever call, the server never stumbles, and the gar
       await world.api.get(path).expect(200);
   } finally {
     told.mockRestore();
+    world.close();
+  }
+}, 60_000);
+
+test('a line of ten thousand letters is read to its end, whatever it is made of, and one letter more is refused by name', async () => {
+  const world = newWorld();
+  try {
+    const said = async (line: string, status: number) =>
+      (await world.api.post('/api/weigh').send({ said: line, plant: 'rose' }).expect(status)).body;
+    const ends = ' the last leaf is sticky';
+    for (const line of longLines) {
+      const { understood } = await said(`${line.slice(0, -ends.length - 1)}.${ends}`, 200);
+      expect(understood).toContainEqual(expect.objectContaining({ sign: 'honeydew', state: 'seen' }));
+    }
+    const { fields } = await said('a'.repeat(10_001), 422);
+    expect(fields).toMatchObject([{ field: expect.stringMatching(/said$/) }]);
+  } finally {
     world.close();
   }
 }, 60_000);
