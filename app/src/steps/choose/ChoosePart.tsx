@@ -95,7 +95,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
               ? `Together: ${remedies.map(nameOf).join(', then ')}`
               : `First: ${remedies.map(nameOf).join()}`}
           </Heading>
-          <Body>{why}</Body>
+          <Longer>{why}</Longer>
         </Sheet>
       ))}
       {choice.rivals && (
@@ -135,7 +135,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
         <Sheet>
           <Heading rank={3}>Or do nothing</Heading>
           {choice.leave.courses.map(({ of, chance, says }) => (
-            <Body key={of}>{`If it is ${nameOf(of)} (${chanceWords(chance)}): ${lowerFirst(says)}`}</Body>
+            <Longer key={of}>{`If it is ${nameOf(of)} (${chanceWords(chance)}): ${lowerFirst(says)}`}</Longer>
           ))}
           {choice.leave.asGood && <Small strong>That is as good as anything one can do.</Small>}
         </Sheet>
@@ -152,7 +152,7 @@ export function ChoosePart({ view, choice, garden, facts, setFacts }: ChoosePart
         <Sheet tone="deep">
           <Heading rank={3}>Left out, and why</Heading>
           {(allOut ? choice.leftOut : choice.leftOut.slice(0, leftOutAtFirst)).map(({ id, row, reason }) => (
-            <Body key={id}>{`${row.name}. ${leftOutWords(tables, reason, garden.measures)}`}</Body>
+            <Longer key={id}>{`${row.name}. ${leftOutWords(tables, reason, garden.measures)}`}</Longer>
           ))}
           {choice.leftOut.length > leftOutAtFirst && !allOut && (
             <Button onPress={() => setAllOut(true)}>Show all</Button>
@@ -222,7 +222,7 @@ function AskedFor({ row, view }: { row: RemedyRow; view: CaseView }) {
   const { choose, isRunning, isOff, error } = useChoosing(row, view);
   return (
     <View style={{ gap: space.s, paddingVertical: space.s }}>
-      <Body>{`${row.name}. ${row.honest}`}</Body>
+      <Longer>{`${row.name}. ${row.honest}`}</Longer>
       <Row wrap>
         {isRunning ? (
           <Small strong>Under way; see Do.</Small>
@@ -301,7 +301,7 @@ function RemedyCard({
       <Heading rank={3}>{row.name}</Heading>
       <Small>{`${rungWords[row.rung]} · ${gradeWords[row.grade]}`}</Small>
       {remedy.helps.slice(0, 2).map(({ of, why, chance }) => (
-        <Body key={of}>{sentence(`For ${nameOf(of)} (${chanceWords(chance)}): ${why}`)}</Body>
+        <Longer key={of}>{sentence(`For ${nameOf(of)} (${chanceWords(chance)}): ${why}`)}</Longer>
       ))}
       {remedy.suggested && <Longer>{row.honest}</Longer>}
       {remedy.standing.map((why) => (

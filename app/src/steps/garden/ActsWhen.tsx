@@ -4,8 +4,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useKnowledge } from '@/knowledge';
 import { space } from '@/theme/theme';
+import { Longer } from '@/ui/Longer';
 import { Row, Sheet } from '@/ui/layout';
-import { Body, Heading, Small } from '@/ui/text';
+import { Body, Heading } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 
 /** Everything that feeds or mends the ground, by how soon it acts: what to expect this season, and what not. */
@@ -27,7 +28,7 @@ export function ActsWhen() {
               {rows.map(({ id, name, honest, expect }) => (
                 <View key={id}>
                   <Body strong>{`${name}: ${spanOfDays(expect.days)}`}</Body>
-                  <Small>{honest}</Small>
+                  <Longer small>{honest}</Longer>
                 </View>
               ))}
             </View>

@@ -9,6 +9,7 @@ import { useKnowledge } from '@/knowledge';
 import { MixCard } from '@/steps/mix/MixCard';
 import { useMixSetting } from '@/steps/mix/useMixSetting';
 import { space } from '@/theme/theme';
+import { Longer } from '@/ui/Longer';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
@@ -59,7 +60,7 @@ function Chosen({ remedy, garden, bedId }: { remedy: RemedyRow; garden: GardenVi
       <Sheet>
         <Heading rank={3}>{remedy.name}</Heading>
         <Small>{`${rungWords[remedy.rung]} · ${gradeWords[remedy.grade]}`}</Small>
-        <Body>{remedy.honest}</Body>
+        <Longer>{remedy.honest}</Longer>
         {remedy.recipe && (
           <Row>
             <Toggle expanded={open} onPress={() => setOpen(!open)}>

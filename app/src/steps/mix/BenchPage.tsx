@@ -11,11 +11,12 @@ import { useAct, useBench, useGarden } from '@/api/queries';
 import { FindBox } from '@/steps/find/FindBox';
 import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
+import { Longer } from '@/ui/Longer';
 import { Choices } from '@/ui/Choices';
 import { Folded } from '@/ui/Folded';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
-import { Body, Heading, Small } from '@/ui/text';
+import { Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { benchParts } from '@/wording/bench';
 import { gradeWords } from '@/wording/remedies';
@@ -197,7 +198,7 @@ function BenchMix({ remedy, garden, fill }: { remedy: RemedyRow; garden: GardenV
     <Sheet>
       <Heading rank={3}>{remedy.name}</Heading>
       <Small>{gradeWords[remedy.grade]}</Small>
-      <Body>{remedy.honest}</Body>
+      <Longer>{remedy.honest}</Longer>
       <MixCard remedy={remedy} garden={garden} mix={mix}>
         {chosen && strengths.length > 1 && (
           <Row wrap>

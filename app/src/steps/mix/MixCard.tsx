@@ -10,6 +10,7 @@ import { View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { Jug, Sprayer } from '@/drawing/Amounts';
 import { space } from '@/theme/theme';
+import { Longer } from '@/ui/Longer';
 import { Choices } from '@/ui/Choices';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -209,7 +210,7 @@ export function MixAnswer({ answer }: { answer: MixResponse }) {
             <Body strong={level !== 'note'}>{says}</Body>
           </Sheet>
         ))}
-        {answer.honest && <Small>{answer.honest}</Small>}
+        {answer.honest && <Longer small>{answer.honest}</Longer>}
       </>
     );
   return (
@@ -314,7 +315,7 @@ function Answer({
           {answer.working.map(({ id, what, how, value }) => (
             <Body key={id + what}>{`${what}: ${how} = ${value}`}</Body>
           ))}
-          {answer.honest && <Small>{answer.honest}</Small>}
+          {answer.honest && <Longer small>{answer.honest}</Longer>}
         </View>
       )}
     </>
