@@ -24,11 +24,16 @@ describe('plates', () => {
   });
 
   test('a ring goes round what is asked for: small things whole, of what is strewn over all one place', () => {
-    // The page of a test draws nothing: the shapes stand in a row, each so far from the one before.
+    // The page of a test draws nothing: here the shapes stand in a row, each so far from the one before.
     let apart = 0;
     let at = 0;
-    Object.assign(globalThis.SVGElement.prototype, {
-      getBBox: () => ({ x: apart * (at += 1), y: 40, width: 8, height: 6 }),
+    jest.spyOn(globalThis.Element.prototype, 'getBoundingClientRect').mockImplementation(function (this: Element) {
+      const isWhole = this.tagName === 'svg';
+      return (
+        isWhole
+          ? { left: 0, top: 0, width: 106, height: 106 }
+          : { left: apart * (at += 1), top: 40, width: 8, height: 6 }
+      ) as DOMRect;
     });
     const drawn = (ringed: readonly number[]) => {
       const plate: PlateSpec = { base: 'leaf', marks: [{ draw: 'spots', tone: 'brown', count: 5 }] };
@@ -45,7 +50,7 @@ describe('plates', () => {
       if (apart === 3) expect(rx).toBeGreaterThan(11);
       else expect(rx).toBe(11);
     }
-    delete (globalThis.SVGElement.prototype as { getBBox?: unknown }).getBBox;
+    jest.restoreAllMocks();
   });
 
   test('no drawing holds a number that is none', () => {

@@ -20,8 +20,8 @@ export function Plate({ spec, size = 92, ringed }: { spec: PlateSpec; size?: num
     setRing(drawn.length === 0 ? undefined : ringAround(drawn));
   }, [spec, asked]);
   return (
-    <Svg width={size} height={size} viewBox="-3 -3 106 106" aria-hidden>
-      <Rect x={-3} y={-3} width={106} height={106} rx={5} fill={ink.card} />
+    <Svg width={size} height={size} viewBox={`${-margin} ${-margin} ${side} ${side}`} aria-hidden>
+      <Rect x={-margin} y={-margin} width={side} height={side} rx={5} fill={ink.card} />
       {bases[spec.base](spec.tint ?? 'healthy')}
       {spec.weed && <Weed drawing={spec.weed} />}
       {spec.marks.map((mark, index) => (
@@ -57,12 +57,24 @@ interface Ring {
 }
 /** Wider than this a ring would go round the whole plate and lead nowhere; then one place of the mark is ringed. */
 const widest = 62;
+/** Of the card, with its margin all round. */
+const [side, margin] = [106, 3] as const;
 const [aroundIt, least, most] = [5, 11, 24] as const;
 
 function ringAround(drawn: readonly SVGGraphicsElement[]): Ring | undefined {
+  const whole = drawn[0]?.ownerSVGElement?.getBoundingClientRect();
+  if (!whole || whole.width === 0) return undefined;
+  // As it stands in the page, since a shape does not know how those around it are moved and turned.
+  const scale = side / whole.width;
   const shapes = drawn
-    .flatMap((group) => [...group.querySelectorAll<SVGGraphicsElement>('path,circle,ellipse,rect,line,polygon')])
-    .flatMap((shape) => (typeof shape.getBBox === 'function' ? [shape.getBBox()] : []));
+    .flatMap((group) => [...group.querySelectorAll('path,circle,ellipse,rect,line,polygon')])
+    .map((shape) => shape.getBoundingClientRect())
+    .map(({ left, top, width, height }) => ({
+      x: (left - whole.left) * scale - margin,
+      y: (top - whole.top) * scale - margin,
+      width: width * scale,
+      height: height * scale,
+    }));
   if (shapes.length === 0) return undefined;
   const [left, top] = [Math.min(...shapes.map(({ x }) => x)), Math.min(...shapes.map(({ y }) => y))];
   const right = Math.max(...shapes.map(({ x, width }) => x + width));

@@ -14,8 +14,9 @@ describe('what a plate is told by from those beside it', () => {
     expect(tellingMarks(leaf(burnt), [one])).toEqual([]);
   });
 
-  test('of another base it is told at once, and by itself from nothing', () => {
+  test('of another base, or with marks of another kind, it is told at once, and by itself from nothing', () => {
     const one = leaf(brown);
+    expect(tellingMarks(one, [leaf(burnt)])).toEqual([]);
     expect(tellingMarks(one, [{ base: 'root', marks: [burnt] }])).toEqual([]);
     expect(tellingMarks(one, [one])).toEqual([]);
     expect(tellingMarks(one, [])).toEqual([]);

@@ -1,4 +1,4 @@
-import type { PlantRow, PlateSpec, SignRow, Tables, Where } from '../tables';
+import type { Mark, PlantRow, PlateSpec, SignRow, Tables, Where } from '../tables';
 
 /** Parts that can be tapped on a drawn plant, by names short enough to stand beside it, with the places of signs of each. */
 export const tapParts = [
@@ -55,12 +55,17 @@ export function signsByPart({ signs }: Tables): { id: TapPart; label: string; si
   }));
 }
 
+const kindOf = (mark: Mark): string => (typeof mark === 'string' ? mark : mark.draw);
+
 /**
- * On which of its marks a plate is told from those beside it that look alike, on the same base: what none of them has.
- * Positions in the list of its marks; none where no other has its base, or the marks are the same.
+ * On which of its marks a plate is told from those beside it that look alike (on the same base, with a mark of the same
+ * kind): what none of them has. Positions in the list of its marks; none where nothing beside it looks alike.
  */
 export function tellingMarks(plate: PlateSpec, others: readonly PlateSpec[]): number[] {
-  const alike = others.filter((other) => other !== plate && other.base === plate.base);
+  const kinds = new Set(plate.marks.map(kindOf));
+  const alike = others.filter(
+    (other) => other !== plate && other.base === plate.base && other.marks.some((mark) => kinds.has(kindOf(mark))),
+  );
   if (alike.length === 0) return [];
   const theirs = new Set(alike.flatMap(({ marks }) => marks.map((mark) => JSON.stringify(mark))));
   return plate.marks.flatMap((mark, at) => (theirs.has(JSON.stringify(mark)) ? [] : [at]));
