@@ -76,7 +76,7 @@ function Printed({ view }: { view: CaseView }) {
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}>
           {seen.map((sign) => (
             <View key={sign.id} style={{ width: 104, gap: 2 }}>
-              <Plate spec={sign.plate} size={100} />
+              <Plate spec={sign.plate} size={80} />
               <Small>{sign.name}</Small>
             </View>
           ))}
@@ -110,12 +110,15 @@ function Printed({ view }: { view: CaseView }) {
               <Small key={`${on}-${at}`}>{`${fullDate(on)}: ${says}`}</Small>
             ))}
             {job.follow && <Body>{`${job.follow.title}. ${job.follow.says}`}</Body>}
-            <CountsChart
-              counts={job.counts}
-              applied={job.applied}
-              clearBelow={job.measuredBy.clearBelow}
-              unit={job.measuredBy.unit}
-            />
+            {/* Small enough for what follows to stay on the same sheet of paper. */}
+            <View style={{ maxWidth: 360 }}>
+              <CountsChart
+                counts={job.counts}
+                applied={job.applied}
+                clearBelow={job.measuredBy.clearBelow}
+                unit={job.measuredBy.unit}
+              />
+            </View>
           </View>
         ))}
       </Part>
