@@ -8,7 +8,7 @@ import { ingredients } from './ingredients';
 import { keepApart } from './keep-apart';
 import { life, reaches } from './life';
 import { classes } from './limits/classes';
-import { areaLimits, limits, paces, temperatures } from './limits';
+import { areaLimits, depthLimits, limits, paces, temperatures } from './limits';
 import { plants } from './plants';
 import { regret } from './regret';
 import { remedies } from './remedies';
@@ -40,6 +40,7 @@ export const knowledge: Tables = {
   sceneFacts,
   limits,
   areaLimits,
+  depthLimits,
   paces,
   classes,
   temperatures,

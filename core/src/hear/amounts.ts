@@ -75,7 +75,7 @@ const degrees =
 
 /** "A high of 95", "38 forecast": no unit is needed where nothing else is meant. */
 const forecast =
-  /\b(?:highs? of|hit(?:ting)?|reach(?:ing|es)?|up to|touching)\s+(\d{2,3})\b(?!\s*(?:%|ml|l\b|g\b|days?|weeks?|plants?))|\b(\d{2,3})\s+(?:forecast|in the shade)\b|\b(?:thermometer|soil|probe|temperature|temp)\b[^.;?!\d]{0,20}\b(?:says|reads|shows|is|at|of|about)\s+(?:about\s+|only\s+)?(\d{1,3})\b(?!\s*(?:[%:.]|ml|l\b|g\b|cm|mm|days?|weeks?|months?|plants?|ph\b|parts?|to\b))/giu;
+  /\b(?:highs? of|hit(?:ting)?|reach(?:ing|es)?|up to|touching)\s+(\d{2,3})\b(?!\s*(?:%|ml|l\b|g\b|days?|weeks?|plants?))|\b(\d{2,3})\s+(?:forecast|in the shade)\b|\b(?:it'?s|it is|it was|it'?ll be|at)\s+(\d{2,3})(?=\s+(?:today|outside|out there|right now|out here|this (?:arvo|afternoon|morning|evening)|inside|indoors|in here|in there|in the (?:sun|shade|garden|greenhouse|polytunnel)|under glass)\b)|\b(\d{2,3})(?=\s+(?:outside|out there)\b)|\b(?:sunny|hot|cloudy|dull|overcast|warm|muggy) and (\d{2,3})(?![\d%:.]|\s*(?:ml|l\b|g\b|plants?))|\b(?:thermometer|soil|probe|temperature|temp)\b[^.;?!\d]{0,20}\b(?:says|reads|shows|is|at|of|about)\s+(?:about\s+|only\s+)?(\d{1,3})\b(?!\s*(?:[%:.]|ml|l\b|g\b|cm|mm|days?|weeks?|months?|plants?|ph\b|parts?|to\b))/giu;
 
 /** Every amount that a line names, first to last, in the speaker's own cups and gallons. */
 export function amountsIn(line: string, system: MeasureSystem): HeardAmount[] {
@@ -114,13 +114,19 @@ const namedUnit = (word: string): Unit | undefined =>
   unitNamed(word.replace(/s$/, '')) ??
   (/^mugs?$|^cupfuls?$/.test(word) ? unitNamed('cup') : undefined);
 
+/** No garden is hotter than that in Celsius; and where Fahrenheit is spoken, above freezing it is meant. */
+const hottest = 50;
+const freezing = 32;
+const isFahrenheitSaid = (value: number, system: MeasureSystem): boolean =>
+  value > hottest || (system === 'us' && value > freezing);
+
 /** "31 degrees", "65 F", "9 °C": without a letter it is the scale of the speaker's country. */
 function degreesIn(line: string, system: MeasureSystem): HeardAmount[] {
   const plain = [...line.matchAll(forecast)].map((found) => {
-    const value = Number(found[1] ?? found[2] ?? found[3]);
+    const value = Number(found.slice(1).find((figure) => figure !== undefined));
     return {
       kind: 'temperature' as const,
-      amount: value > 45 ? inCelsius(value) : value,
+      amount: isFahrenheitSaid(value, system) ? inCelsius(value) : value,
       at: found.index ?? 0,
       length: found[0].length,
     };
@@ -130,7 +136,7 @@ function degreesIn(line: string, system: MeasureSystem): HeardAmount[] {
     const isSaid = scale !== undefined || /°|deg/i.test(whole);
     if (!isSaid) return [];
     const value = Number(figure.replace(',', '.'));
-    const isFahrenheit = scale ? /^f/i.test(scale) : system === 'us' && value > 45;
+    const isFahrenheit = scale ? /^f/i.test(scale) : isFahrenheitSaid(value, system);
     return [
       {
         kind: 'temperature' as const,

@@ -1,6 +1,7 @@
 import { g, mL, type MeasureSystem, type Quantity } from '../quantities';
 import { amountsIn, type HeardAmount } from './amounts';
 import { figureOf, figurePattern } from './figures';
+import { labelRateIn } from './label-rate';
 
 /** Something that a line names, and where: what an amount may be of. */
 export interface Named {
@@ -53,17 +54,6 @@ const bareRatio =
   /(?<![\w.,:/]|\b(?:by|until|till|around|before|after|from)\s|\bat\s(?!1\s*:))(\d+)\s*:\s*(\d+)(?![\d:]|\s*(?:am\b|pm\b|a\.m|p\.m|o'clock|sharp|in the|this|tomorrow|tonight))|\b(one|1|two|2)\s+(?:to|in)\s+(\d+|two|three|four|five|six|eight|nine|ten|twenty|fifty|hundred)\b(?!\s*(?:days?|weeks?|hours?|months?|ml|litres?|liters?|gallons?|quarts?|pints?|cups?|°|degrees|metres?|meters?|feet|inches|leaves|plants|times|minutes))/giu;
 const neat =
   /\b(?:neat|undiluted|straight(?: (?:up|from|out of|in|on))?|full[- ]strength|as it comes|no water(?: added)?|without (?:any )?water|unthinned|right out of the bottle|from the bottle)\b/iu;
-const byLabel =
-  /\b(?:label|packet|pack|package|maker'?s?|manufacturer'?s?|bottle'?s?|instructions?)\b[^.;?!]{0,25}\b(?:rate|dose|strength|says?|dilution|instructions?|directions?)\b|\b(?:rate|dose|strength|dilution|as)\b[^.;?!]{0,20}\b(?:on|of|by|per|from)\s+(?:the|its|it'?s)?\s*(?:label|packet|pack|package|box|bottle|bag|tub|maker)\b|\b(?:as|per)\s+(?:the\s+)?(?:label|packet|directed|directions)\b|\bby (?:its own |the )?label\b/iu;
-const multiple = new RegExp(
-  String.raw`\b(double|twice|triple|treble|three times|four times|half|a half|a third of|a quarter of|quarter)(?:[\s-]+(?:of\s+)?(?:the|its|what))?[\s-]+(?:usual\s+|normal\s+|recommended\s+)?(?:label|packet|pack|strength|rate|dose|amount|maker|the (?:label|packet))`,
-  'iu',
-);
-const multiples: Readonly<Record<string, number>> = {
-  ...{ double: 2, twice: 2, triple: 3, treble: 3, 'three times': 3, 'four times': 4, half: 0.5, 'a half': 0.5 },
-  ...{ 'a third of': 1 / 3, 'a quarter of': 0.25, quarter: 0.25 },
-};
-
 /** The sentences of a line, each with where it begins. A dose and what it is of stand in one. */
 export function sentencesOf(line: string): { readonly text: string; readonly at: number }[] {
   const found = [...line.matchAll(/[^.;?!\n]+(?:\.(?=\d)[^.;?!\n]+)*[.;?!\n]*/gu)];
@@ -88,10 +78,7 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
   );
   const amounts = [...told, ...ones].sort((a, b) => a.at - b.at);
   const bases = amounts.filter((one) => isBase(line, one));
-  const label =
-    byLabel.test(line) || multiple.test(line)
-      ? (multiples[(multiple.exec(line)?.[1] ?? '').toLowerCase()] ?? 1)
-      : undefined;
+  const label = labelRateIn(line, amounts, bases);
   const shares = ratiosIn(line);
   return things.map((thing) => {
     const mine = <One extends { at: number; length: number }>(all: readonly One[]): One | undefined =>

@@ -6,3 +6,5 @@ export * from './outermost';
 export * from './denied';
 export * from './uses';
 export * from './nameless';
+export * from './ph';
+export * from './depths';

@@ -2,6 +2,7 @@
 const nameless: readonly RegExp[] = [
   /\b(?:could be|might be|one of (?:them|'?em|those)|what-is-it|what(?:ever)? (?:it|this|that) is)\b/,
   /\b(?:can'?t|cannot|couldn'?t|don'?t|do not|didn'?t|not|never|no one|nobody|no idea|dunno|forgot(?:ten)?|unsure)\b[^.;?!,]{0,18}\b(?:know|knew|sure|certain|tell|remember|recall|say|read|make out|idea|dunno|forgot(?:ten)?|unsure|knows)\b[^.;?!,]{0,12}\b(?:what|which|(?:whether|if) (?:it'?s|it is|its|that'?s|they'?re)|how strong|the (?:label|name|strength|percent\w*|brand))\b/,
+  /\b(?:how strong|what it is|which (?:one|kind) it is|what'?s in it)\b[^.;?!]{0,24}\b(?:couldn'?t|can'?t|cannot|don'?t|do not|no idea|nobody|god|heaven|who)\b[^.;?!]{0,8}\b(?:say|tell|know|knows|remember)?/,
   /\b(?:dunno|no idea|unsure|not sure|don'?t know|forgot(?:ten)?) (?:what|which|how strong|(?:whether|if) (?:it'?s|it is|its|that'?s|they'?re))\b/,
   /\b(?:no|without (?:a|any)|hasn'?t (?:a|got a|any)|lost (?:its|the)|minus (?:its|the)) (?:label|name|writing|percent\w*|bag|box|packet|strength)\b/,
   /\b(?:label|bottle|packet|box|bag|sack|name|writing|print)(?:'s| is| has| was)? (?:long |all |been )*(?:gone|lost|off|missing|torn|worn|unreadable|illegible|faded|smudged|rubbed|washed|peeled|fell|fallen|come off|came off|binned|thrown)\b/,

@@ -17,6 +17,10 @@ export interface HeardTimes {
   readonly lasting?: number;
   /** How old something is, in days. */
   readonly age?: number;
+  /** So many rounds within so many days: "the fourth spray in two weeks". */
+  readonly rounds?: { readonly times: number; readonly inDays: number };
+  /** Days since seedlings sprouted. */
+  readonly sprouted?: number;
   /** It is done once more. */
   readonly isAgain?: true;
 }
@@ -35,9 +39,19 @@ const span = '(minute|hour|day|night|week|fortnight|month|year)s?';
 const weekdays = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 const weekday = `(${weekdays.join('|')})`;
 
+const months = [
+  ...['january', 'february', 'march', 'april', 'may', 'june'],
+  ...['july', 'august', 'september', 'october', 'november', 'december'],
+];
+const monthName = `(${months.join('|')})`;
+/** Whole months back, as days; undefined where nobody knows what month it is. */
+const monthsBack = (from: number, to: number | undefined): number | undefined =>
+  to === undefined || from === to ? undefined : -30 * ((to - from + 12) % 12);
+
 interface Saying {
   readonly pattern: RegExp;
-  readonly days: (found: RegExpMatchArray, today: number | undefined) => number | undefined;
+  /** @param today its weekday, 0 Sunday; @param month 0 January */
+  readonly days: (found: RegExpMatchArray, today: number | undefined, month: number | undefined) => number | undefined;
 }
 const times = (found: RegExpMatchArray, from = 1): number =>
   figureOf(found[from] ?? '') * (spans[(found[from + 1] ?? '').toLowerCase()] ?? Number.NaN);
@@ -58,6 +72,10 @@ const sayings: readonly Saying[] = [
   said(
     String.raw`\bthis morning\b|\bearlier today\b|\bjust (?:sprayed|poured|put|used|did|done|hosed|given|gave|finished|washed|fed|watered|soaped|oiled|dusted|limed|drenched|treated)\b`,
     () => 0,
+  ),
+  said(
+    String.raw`\b(?:sprayed|put|gave|limed|oiled|did|went on|was|were|used|fed|manured|dusted|treated)\b[^.;?!]{0,40}\b(?:in|since|last|back in)\s+${monthName}\b`,
+    (found, _, month) => monthsBack(months.indexOf((found[1] ?? '').toLowerCase()), month),
   ),
   said(String.raw`\blast week\b`, () => -7),
   said(String.raw`\blast month\b`, () => -30),
@@ -94,7 +112,35 @@ const lasts = new RegExp(
   'iu',
 );
 const old = new RegExp(
-  String.raw`\b(${figurePattern})[\s-]+${span}[\s-]+old\b|\b(?:stood|brewed|brewing|stewed|standing|fermented|been going)\s+(?:for\s+)?(${figurePattern})\s+${span}\b`,
+  String.raw`\b(${figurePattern})[\s-]+${span}[\s-]+old\b|\b(?:stood|brewed|brewing|stewed|stewing|standing|fermented|fermenting|infused|infusing|been steeping|been soaking|been sitting|been going)\s+(?:for\s+)?(${figurePattern})\s+${span}\b`,
+  'iu',
+);
+
+const ordinals: Readonly<Record<string, number>> = {
+  ...{ second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7, eighth: 8, '2nd': 2, '3rd': 3, '4th': 4 },
+  ...{ '5th': 5, '6th': 6, '7th': 7, '8th': 8 },
+};
+const ordinal = Object.keys(ordinals).join('|');
+const roundIn = new RegExp(
+  String.raw`\b(${ordinal})\b[^.;?!]{0,30}\b(?:in|within|over|this|these)\s+(?:the\s+)?(?:last\s+|past\s+)?(?:(${figurePattern})\s+)?(day|week|fortnight|month|season|summer|year)s?\b`,
+  'iu',
+);
+const seasons: Readonly<Record<string, number>> = { season: 120, summer: 120 };
+
+/** "My fourth spray in two weeks", "the third time this month". */
+function roundsIn(line: string): HeardTimes['rounds'] {
+  const hit = roundIn.exec(line);
+  const times = ordinals[(hit?.[1] ?? '').toLowerCase()];
+  const unit = (hit?.[3] ?? '').toLowerCase();
+  const length = seasons[unit] ?? spans[unit];
+  return times === undefined || length === undefined
+    ? undefined
+    : { times, inDays: (hit?.[2] === undefined ? 1 : figureOf(hit[2])) * length };
+}
+
+const came = String.raw`\b(?:sprouted|germinated|emerged|came up|come up|popped up|showed|pricked out)\b`;
+const sproutedAgo = new RegExp(
+  String.raw`${came}\s+(?:only\s+|just\s+|about\s+)?(${figurePattern})\s+${span}\s+(?:ago|back)\b`,
   'iu',
 );
 
@@ -119,21 +165,31 @@ function keptIn(line: string, days: readonly HeardDay[], lasting: RegExpExecArra
 export function timesIn(line: string, today?: IsoDate): HeardTimes {
   const lower = line.toLowerCase();
   const saidToday = new RegExp(
-    String.raw`\b(?:it'?s|it is|today is|today's)\s+${weekday}\b|${weekday}\s+(?:now|today)\b`,
+    String.raw`\b(?:it'?s|it is|today is|today's)\s+${weekday}\b|${weekday}\s+(?:now|today)\b|\b(?:today|now),?\s+${weekday}\b`,
     'iu',
   ).exec(lower);
   const now = saidToday
-    ? weekdays.indexOf(saidToday[1] ?? saidToday[2] ?? '')
+    ? weekdays.indexOf(saidToday[1] ?? saidToday[2] ?? saidToday[3] ?? '')
     : today === undefined
       ? undefined
       : ((daysBetween('2026-01-04', today) % 7) + 7) % 7;
-  const [spoken] = found(often, lower, now);
+  const saidMonth = new RegExp(String.raw`\b(?:now|it'?s|it is|today is)\s+(?:now\s+)?${monthName}\b`, 'iu').exec(
+    lower,
+  );
+  const month = saidMonth
+    ? months.indexOf(saidMonth[1] ?? '')
+    : today === undefined
+      ? undefined
+      : Number(today.slice(5, 7)) - 1;
+  const [spoken] = found(often, lower, now, month);
   // "Monday, Wednesday, Friday and again Sunday": so often in a week.
   const named = new Set(weekdays.filter((day) => new RegExp(`\\b${day}s?\\b`).test(lower)));
   const every = spoken ?? (named.size >= 3 ? { days: 7 / named.size } : undefined);
-  const days = found(sayings, lower, now);
+  const days = found(sayings, lower, now, month);
   const lasting = lasts.exec(lower);
   const age = old.exec(lower);
+  const rounds = roundsIn(lower);
+  const sprout = sproutedAgo.exec(lower);
   const dated = days.find(({ days: ago, at }) => ago < 0 && made.test(lower.slice(0, at)));
   const kept = keptIn(lower, days, lasting);
   const howOld = age ? (age[1] ? times(age, 1) : times(age, 3)) : (kept ?? (dated && -dated.days));
@@ -142,6 +198,8 @@ export function timesIn(line: string, today?: IsoDate): HeardTimes {
     ...(every === undefined ? {} : { every: every.days }),
     ...(lasting ? { lasting: lasting[1] ? times(lasting, 1) : lasting[3] ? times(lasting, 3) : 0.5 } : {}),
     ...(howOld === undefined ? {} : { age: howOld }),
+    ...(rounds ? { rounds } : {}),
+    ...(sprout ? { sprouted: times(sprout, 1) } : {}),
     ...(/\b(?:again|once more|one more|another (?:round|go|spray|dose)|a second (?:time|round|spray|dose)|repeat\w*)\b/u.test(
       lower,
     )
@@ -150,10 +208,10 @@ export function timesIn(line: string, today?: IsoDate): HeardTimes {
   };
 }
 
-function found(all: readonly Saying[], line: string, today: number | undefined): HeardDay[] {
+function found(all: readonly Saying[], line: string, today: number | undefined, month: number | undefined): HeardDay[] {
   const hits = all.flatMap(({ pattern, days }) =>
     [...line.matchAll(pattern)].flatMap((hit) => {
-      const value = days(hit, today);
+      const value = days(hit, today, month);
       return value === undefined || !Number.isFinite(value)
         ? []
         : [{ days: value, at: hit.index ?? 0, length: hit[0].length }];

@@ -2,13 +2,21 @@ import type { Use } from '../tables';
 
 /** What is said of a use, the plainest first. */
 const patterns: readonly (readonly [Use, RegExp])[] = [
+  // Picked insects that drown in suds: no plant is wetted.
+  [
+    'tool',
+    /\b(?:\w*pick\w*|beetles?|caterpillars?|\w*worms?|slugs?|snails?|bugs?|grubs?)\b[^.;?!]{0,70}\b(?:dunk|drop|dip|drown|flick|tip|knock)\w*\s+(?:them|it|'em|each|those)\s+(?:off\s+)?in/,
+  ],
   [
     'soak',
     /\b(?:(?:stood|stand|standing|sat|sit|set|dunk\w*|dip\w*|soak\w*) (?:it|them|(?:the |a |my )?(?:whole )?pots?) in\b|soak(?:ed|ing)? (?:a |the |my |whole )*(?:pot|pots|root ?ball|plant)|(?:pot|pots|root ?ball) (?:\w+ ){0,3}(?:soak|stand|sit)\w* in|dunk\w* the pot)\b/,
   ],
   ['tool', /\b(?:(?:drop|knock|shake|pick)\w* (?:them |'em |it )?(?:off )?in(?:to)?|drown\w*)\b/],
   ['tool', /\b(?:cotton (?:buds?|swabs?|wool)|q-?tips?|swabs?)\b/],
-  ['root', /\b(?:lower|raise|drop|bring (?:down|up)|change|adjust)\w*\s+(?:the )?ph\b|\bph (?:of|in)\b/],
+  [
+    'root',
+    /\b(?:lower|raise|drop|bring (?:down|up)|change|adjust)\w*\s+(?:the )?ph\b|\bph of (?:my|the) (?!soil|bed|ground|garden)/,
+  ],
   ['leaf', /\bfoliar\b/],
   ['bait', /\b(?:baits?|bait (?:box|station)|ant (?:box|station)|in a lid|stations?|syrup)\b/],
   [

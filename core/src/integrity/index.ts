@@ -146,6 +146,7 @@ export function integrityProblems(tables: Tables): string[] {
   for (const { id, when } of tables.safetyRules)
     for (const name of [
       ...(when.things ?? []),
+      ...(when.without ?? []),
       ...(when.over ? [when.over.class] : []),
       ...(when.before ? [when.before.class] : []),
     ])

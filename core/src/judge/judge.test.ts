@@ -58,12 +58,17 @@ const tables = {
   ],
   areaLimits: [area],
   paces: [
+    pace({ id: 'pail-rounds', of: 'pail', rounds: { most: 3, inDays: 14 }, use: 'leaf' }),
     pace({ id: 'oil-pace', of: 'oil', everyDays: 7, use: 'leaf' }),
     pace({ id: 'soap-soak', of: 'soap', soakMinutes: 30, use: 'soak' }),
     pace({ id: 'brew-age', of: 'brew', ageDays: 27, thenMost: 3.5 }),
     pace({ id: 'manure-pick', of: 'manure', pickDays: 120 }),
   ],
   temperatures: [],
+  depthLimits: [
+    { id: 'dry-cut', of: 'cut', most: 5, when: 'dried', why: '', instead: '' },
+    { id: 'cut', of: 'cut', most: 2.5, why: '', instead: '' },
+  ],
   keepApart: [],
   remedies: [spray],
   ingredients: [{ id: 'true-soap', classes: ['soap'], density: 1, form: 'liquid' } as unknown as IngredientRow],
@@ -131,6 +136,21 @@ describe('the strength of a thing', () => {
 });
 
 describe('what else is judged', () => {
+  test('how thick a layer is: dried it may be thicker', () => {
+    expect(of({ things: [thing('cut')], depth: 2.5 })).toEqual([]);
+    expect(of({ things: [thing('cut')], depth: 4 })).toEqual(['caution over-depth']);
+    expect(of({ things: [thing('cut')], depth: 4, facts: ['dried'] })).toEqual([]);
+    expect(of({ things: [thing('cut')], depth: 8, facts: ['dried'] })).toEqual(['caution over-depth']);
+  });
+
+  test('how many rounds a span bears', () => {
+    const rounds = (times: number, inDays: number) =>
+      of({ things: [thing('pail')], use: 'leaf', rounds: { times, inDays } });
+    expect(rounds(3, 14)).toEqual([]);
+    expect(rounds(4, 14)).toEqual(['stop too-many']);
+    expect(rounds(4, 60)).toEqual([]);
+  });
+
   test('so much on so large a bed', () => {
     expect(of({ things: [{ classes: ['lime'], perArea: 130 }] })).toEqual(['stop over-area']);
     expect(of({ things: [{ classes: ['lime'], perArea: 120 }] })).toEqual([]);

@@ -1,4 +1,4 @@
-import { celsius, gPerSquareMetre, said } from '../quantities';
+import { celsius, cm, gPerSquareMetre, said } from '../quantities';
 import {
   isTimeFor,
   monthsAt,
@@ -44,6 +44,10 @@ export interface Act extends Scene {
   readonly testLeafFound?: TestLeafFound;
   /** Days from one time to the next. */
   readonly everyDays?: number;
+  /** So many rounds within so many days, this one among them. */
+  readonly rounds?: { readonly times: number; readonly inDays: number };
+  /** cm of it, in one layer. */
+  readonly depth?: number;
   readonly soakMinutes?: number;
   readonly ageDays?: number;
   /** °C of the air, or of the soil for what lives in it. */
@@ -82,6 +86,7 @@ export function judge(tables: Tables, act: Act): CautionFound[] {
     ...act.things.flatMap((thing) => [
       ...strengthOf(tables, act, thing),
       ...areaOf(tables, act, thing),
+      ...depthOf(tables, act, thing),
       ...paceOf(tables, act, thing),
       ...warmthOf(tables, act, thing),
     ]),
@@ -274,6 +279,15 @@ function areaOf(tables: Tables, act: Act, thing: ActThing): CautionFound[] {
   ];
 }
 
+/** A layer that is too thick. */
+function depthOf({ depthLimits }: Tables, { depth, facts = [] }: Act, thing: ActThing): CautionFound[] {
+  const rows = depthLimits.filter((row) => isOf(row, thing));
+  const limit =
+    rows.find(({ when }) => when !== undefined && facts.includes(when)) ?? rows.find(({ when }) => when === undefined);
+  if (!limit || depth === undefined || depth <= limit.most * heard) return [];
+  return [{ level: 'caution', ...said('over-depth', { limit: limit.id, depth: cm(depth), most: cm(limit.most) }) }];
+}
+
 /** Too cold or too warm for it. */
 function warmthOf({ temperatures }: Tables, { temperature }: Act, thing: ActThing): CautionFound[] {
   if (temperature === undefined) return [];
@@ -291,10 +305,16 @@ function warmthOf({ temperatures }: Tables, { temperature }: Act, thing: ActThin
     });
 }
 
-function paceOf(tables: Tables, { use, everyDays, soakMinutes, ageDays }: Act, thing: ActThing): CautionFound[] {
+function paceOf(
+  tables: Tables,
+  { use, everyDays, rounds, soakMinutes, ageDays }: Act,
+  thing: ActThing,
+): CautionFound[] {
   return tables.paces
     .filter((row) => isOf(row, thing) && (row.use === undefined || row.use === use))
     .flatMap((row): CautionFound[] => {
+      if (row.rounds && rounds && rounds.inDays <= row.rounds.inDays * 1.5 && rounds.times > row.rounds.most)
+        return [{ level: 'stop', ...said('too-many', { most: row.rounds.most, within: row.rounds.inDays }) }];
       if (row.everyDays !== undefined && everyDays !== undefined && everyDays < row.everyDays * 0.99)
         return [
           {

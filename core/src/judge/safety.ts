@@ -45,7 +45,9 @@ function holds(
   const { over, dose, before: earlier, harvestWithin, harvestUnknown } = when;
   return (
     (when.things ?? []).every((name) => classes.has(name)) &&
+    !(when.without ?? []).some((name) => classes.has(name)) &&
     (when.facts ?? []).every((fact) => facts.includes(fact)) &&
+    !(when.withoutFacts ?? []).some((fact) => facts.includes(fact)) &&
     (over === undefined ||
       things.some((thing) => thing.classes.includes(over.class) && (thing.percent ?? 0) > over.percent)) &&
     (dose === undefined ||
@@ -98,3 +100,11 @@ export function weatherFacts({
     ...(sun === true ? (['sun'] as const) : []),
   ];
 }
+
+/** From here on lime and ash lock up what roots need; below, most crops want some. */
+const limyFrom = 7;
+const sourBelow = 6;
+
+/** Facts of the soil for a scene, from its pH. */
+export const soilFacts = (ph: number | undefined): SceneFact[] =>
+  ph === undefined ? [] : ph >= limyFrom ? ['soil-limy'] : ph < sourBelow ? ['soil-sour'] : [];

@@ -108,6 +108,7 @@ describe('the judge', () => {
     safetyRules: [],
     limits: [],
     areaLimits: [],
+    depthLimits: [],
     temperatures: [
       { id: 'warm', of: 'soap', most: 30, level: 'caution', why: 'it burns', instead: 'later', ...told },
       { id: 'cold', of: 'soap', least: 4, level: 'caution', why: 'it freezes', instead: 'later', ...told },

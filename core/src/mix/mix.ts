@@ -70,11 +70,14 @@ export function answerQuestion(tables: Tables, { ask, measures, today }: Omit<As
     : verdict(cautions, read);
 }
 
-/** Two things that react, and what has happened already: no name is needed to say stop. */
+/**
+ * Two things that react, a poison by its name, and what has happened already: no more needs to be known to say stop.
+ */
 const isCertain = ({ safetyRules }: Tables, found: CautionFound): boolean => {
   if (found.level !== 'stop' || !('rule' in found)) return false;
   const { things = [], facts = [] } = rowById(safetyRules, found.rule, 'safetyRules').when;
-  return things.length > 1 || facts.some((fact) => fact === 'person-hurt' || fact === 'animal-hurt');
+  const isPoison = things.length === 1 && facts.every((fact) => fact === 'near-children-or-pets');
+  return isPoison || things.length > 1 || facts.some((fact) => fact === 'person-hurt' || fact === 'animal-hurt');
 };
 
 const unsure = (cautions: readonly CautionFound[], read: Read): MixFound => ({

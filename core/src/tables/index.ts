@@ -2,7 +2,7 @@ import type { CauseRow, ConditionRow, RegretTable } from './causes';
 import type { CheckRow } from './checks';
 import type { PlantRow } from './plants';
 import type { CombinationRow, CourseRow, IngredientRow, KeepApartRow, RemedyRow } from './remedies';
-import type { AreaLimitRow, ClassRow, LimitRow, PaceRow, TemperatureRow } from './limits';
+import type { AreaLimitRow, DepthLimitRow, ClassRow, LimitRow, PaceRow, TemperatureRow } from './limits';
 import type { WorkRow } from './works';
 import type { SafetyRule, SceneFactRow } from './safety';
 import type { ConceptRow, SignRow } from './signs';
@@ -49,6 +49,7 @@ export interface Tables {
   readonly sceneFacts: readonly SceneFactRow[];
   readonly limits: readonly LimitRow[];
   readonly areaLimits: readonly AreaLimitRow[];
+  readonly depthLimits: readonly DepthLimitRow[];
   readonly paces: readonly PaceRow[];
   /** The first that fits counts. */
   readonly classes: readonly ClassRow[];

@@ -35,6 +35,18 @@ export interface AreaLimitRow extends Sourced {
   readonly instead: string;
 }
 
+/** The thickest layer at once. */
+export interface DepthLimitRow extends Sourced {
+  readonly id: string;
+  readonly of: string;
+  /** cm */
+  readonly most: number;
+  /** Only where this is so; such a row stands before one that always holds. */
+  readonly when?: SceneFact;
+  readonly why: string;
+  readonly instead: string;
+}
+
 /** How often, how long, how old. */
 export interface PaceRow extends Sourced {
   readonly id: string;
@@ -42,6 +54,8 @@ export interface PaceRow extends Sourced {
   readonly use?: Use;
   /** Never sooner again than after so many days. */
   readonly everyDays?: number;
+  /** No more than so many rounds within so many days. */
+  readonly rounds?: { readonly most: number; readonly inDays: number };
   /** No longer than so many minutes. */
   readonly soakMinutes?: number;
   /** Not picked or eaten within so many days of it. */

@@ -97,6 +97,24 @@ export const sceneFactIds = [
   'wet-leaves',
   'on-tools',
   'among-plants',
+  'soil-limy',
+  'soil-sour',
+  'butterfly-plant',
+  'ready-to-use',
+  'made-stronger',
+  'thought-weak',
+  'burnt-white',
+  'against-stem',
+  'under-roots',
+  'dried',
+  'grows-potatoes',
+  'label-forbids',
+  'pulled-out',
+  'overfed',
+  'flushes',
+  'cold-wet',
+  'dug-in',
+  'unwatched',
 ] as const;
 export type SceneFact = (typeof sceneFactIds)[number];
 
@@ -104,17 +122,23 @@ export type SceneFact = (typeof sceneFactIds)[number];
 export interface SceneFactRow {
   readonly id: SceneFact;
   readonly words: readonly string[];
+  /** Where one of these is said as well, it is not so. */
+  readonly unless?: readonly string[];
 }
 
 /** When a rule speaks: all of what is named here must hold. */
 export interface SafetyWhen {
   /** Classes that are all in the vessel (or of the remedy used). */
   readonly things?: readonly string[];
+  /** Classes of which nothing is in the vessel. */
+  readonly without?: readonly string[];
   /** Something of a class whose label says more than so many per cent. */
   readonly over?: { readonly class: string; readonly percent: number };
   /** Something of a class that is more than so many per cent of what goes on. */
   readonly dose?: { readonly class: string; readonly percent: number };
   readonly facts?: readonly SceneFact[];
+  /** None of these is so. */
+  readonly withoutFacts?: readonly SceneFact[];
   /** Something of a class was in this vessel before, or on this plant or bed within so many days. */
   readonly before?: { readonly class: string; readonly where: 'tank' | 'plant' | 'bed'; readonly days: number };
   /** Something to be eaten is picked in fewer days. */

@@ -104,6 +104,7 @@ const cautions: Readonly<Record<string, SaysWords>> = {
     'Use the rate on the label, or half of it first.',
   ],
   'over-area': ['{rate} is over the limit of {limitRate}: {why}.', '{instead}'],
+  'over-depth': ['A layer of {depth} is more than {most}: {why}.', '{instead}'],
   'too-often': ['That is too often: {why}.', '{instead}'],
   'test-harmed': [
     'The test leaves were marked: this plant does not bear it.',
@@ -321,9 +322,13 @@ export function cautionWords(tables: Tables, found: CautionFound, system: Measur
 /** A limit of strength in the recipe's own unit, and why it stands where it does. */
 function limitData(tables: Tables, { code, with: data }: Said, system: MeasureSystem): Said['with'] {
   if (data.limit !== undefined) {
-    const row = [...tables.limits, ...tables.areaLimits, ...tables.paces, ...tables.temperatures].find(
-      ({ id }) => id === data.limit,
-    );
+    const row = [
+      ...tables.limits,
+      ...tables.areaLimits,
+      ...tables.depthLimits,
+      ...tables.paces,
+      ...tables.temperatures,
+    ].find(({ id }) => id === data.limit);
     return row ? { why: row.why, instead: row.instead } : {};
   }
   if (code !== 'beyond-cap') return {};

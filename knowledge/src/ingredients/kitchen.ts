@@ -68,7 +68,16 @@ export const kitchen: readonly IngredientRow[] = [
   {
     id: 'tea-leaves',
     name: 'Tea leaves',
-    words: ['tea leaves', 'used tea leaves', 'tea bags'],
+    words: [
+      'tea leaves',
+      'tea dregs',
+      'cold tea',
+      'leftover tea',
+      'spent tea',
+      'tea grounds',
+      'used tea leaves',
+      'tea bags',
+    ],
     density: 0.4,
     classes: ['soil-building'],
     ...powder,

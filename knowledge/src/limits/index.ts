@@ -1,5 +1,5 @@
 /** How strong, how much, how often: every limit once, by substance and use. Recipes stay within them, and so does what is asked. */
-import type { AreaLimitRow, LimitRow, PaceRow, TemperatureRow, Use } from '@trowel/core/tables';
+import type { AreaLimitRow, DepthLimitRow, LimitRow, PaceRow, TemperatureRow, Use } from '@trowel/core/tables';
 
 type Told = Pick<LimitRow, 'source' | 'grade'>;
 const guideline: Told = { source: 'extension', grade: 'guideline' };
@@ -138,6 +138,8 @@ export const limits: readonly LimitRow[] = [
     'Hoe, lift by the root, or cover.',
     guideline,
   ),
+  limit('shell-extract', 'root', 0.4, 'the acid and salt burn roots', 'Use 1 to 1000 or 1 to 500.', judgement),
+  limit('shell-extract', 'soil', 0.4, 'the acid and salt burn roots', 'Use 1 to 1000 or 1 to 500.', judgement),
   limit('acid', 'root', 0, 'acid kills roots', 'Sulphur by a soil test, over months.', guideline),
   limit('silicate', 'leaf', 0.2, 'it is caustic, and burns leaves', thinner, practice),
 ];
@@ -194,6 +196,42 @@ export const areaLimits: readonly AreaLimitRow[] = [
   },
 ];
 
+export const depthLimits: readonly DepthLimitRow[] = [
+  {
+    id: 'dried-clippings-depth',
+    of: 'clippings',
+    most: 5,
+    when: 'dried',
+    why: 'even dried ones mat and shed water',
+    instead: 'Up to {5 cm}, off the stems.',
+    ...guideline,
+  },
+  {
+    id: 'clippings-depth',
+    of: 'clippings',
+    most: 2.5,
+    why: 'fresh ones mat, heat up and sour',
+    instead: '{2.5 cm} fresh, dry before the next layer, {5 cm} off the stems.',
+    ...guideline,
+  },
+  {
+    id: 'mulch-depth',
+    of: 'mulch-stuff',
+    most: 20,
+    why: 'roots under it lack air and rain',
+    instead: '{5–10 cm} of chips, {15–20 cm} of loose straw.',
+    ...guideline,
+  },
+  {
+    id: 'manure-depth',
+    of: 'manure',
+    most: 8,
+    why: 'salts and nitrogen burn roots and wash out',
+    instead: '{3–5 cm}, rotted.',
+    ...practice,
+  },
+];
+
 const ageRow = (of: string, ageDays: number, why: string, told: Told): PaceRow => ({
   id: `${of}-kept`,
   of,
@@ -218,6 +256,7 @@ export const paces: readonly PaceRow[] = [
     of: 'soap',
     use: 'leaf',
     everyDays: 4,
+    rounds: { most: 3, inDays: 14 },
     why: 'burn adds up: at most three sprays in two to three weeks',
     instead: 'Wait four to seven days between two.',
     ...guideline,
@@ -263,6 +302,7 @@ export const paces: readonly PaceRow[] = [
     of: 'bicarbonate',
     use: 'leaf',
     everyDays: 6,
+    rounds: { most: 5, inDays: 150 },
     why: 'the salt adds up: at most five in a season',
     instead: 'Once a week.',
     ...guideline,
@@ -293,6 +333,15 @@ export const paces: readonly PaceRow[] = [
     why: 'roots suffocate',
     instead: 'Twenty minutes, then drain and flush.',
     ...guideline,
+  },
+  {
+    id: 'peroxide-seed-soak',
+    of: 'peroxide',
+    use: 'seed',
+    soakMinutes: 30,
+    why: 'the germ is bleached and suffocates',
+    instead: 'Ten minutes at 3 %, or 15 to 30 at 0.06 %, then rinse.',
+    ...practice,
   },
   {
     id: 'bleach-soak',

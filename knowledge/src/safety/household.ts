@@ -1,5 +1,5 @@
 import type { SafetyRule } from '@trowel/core/tables';
-import { guideline } from './build';
+import { both, guideline } from './build';
 
 const growsNothing = 'What stands under the sink belongs on nothing that grows.';
 const chemicalInstead = 'Soap, water, or what is sold for plants.';
@@ -33,6 +33,13 @@ export const household: readonly SafetyRule[] = [
     { things: ['household-chemical'] },
     'Household chemicals are for hard things: by their label, with gloves, rinsed off before a plant comes near.',
     'For tools: alcohol 70 %, or bleach 1 in 10 and rinsed.',
+  ),
+  guideline(
+    'antibiotic',
+    'stop',
+    { things: ['antibiotic'] },
+    'Antibiotics in a garden breed germs that resist them; on plants they belong in licensed hands, and in many places on none.',
+    'Cut out what is sick in dry weather; leftovers go back to the pharmacy.',
   ),
   guideline(
     'medicine',
@@ -117,6 +124,41 @@ export const household: readonly SafetyRule[] = [
     { things: ['treated-water'] },
     'Chlorine and salt in it burn roots and stay in pots.',
     'Rain or tap water; unsalted cooking water, cold.',
+  ),
+  guideline(
+    'woody-dug-in',
+    'caution',
+    { things: ['woody'], facts: ['dug-in'] },
+    'Fresh wood dug in takes nitrogen from what grows there, for a season or two.',
+    'On top as mulch, or composted for a year.',
+  ),
+  guideline(
+    'juglone-crop',
+    'stop',
+    { things: ['juglone'], facts: ['grows-food'] },
+    'Walnut holds juglone: tomatoes, peppers, potatoes and many others wilt and die of it.',
+    'Another mulch; walnut on paths, or composted for a year.',
+  ),
+  guideline(
+    'juglone',
+    'caution',
+    { things: ['juglone'] },
+    'Walnut holds juglone, which makes many plants wilt.',
+    'Composted for a year, or on paths away from beds.',
+  ),
+  guideline(
+    'copper-in-acid',
+    'stop',
+    both('copper-metal', 'acid'),
+    'Copper in acid makes verdigris: a poison of unknown strength, that burns leaves and stays in the soil.',
+    'A ready copper product by its label, where it is allowed; dry leaves and picking first.',
+  ),
+  guideline(
+    'net-unwatched',
+    'caution',
+    { things: ['material'], facts: ['unwatched'] },
+    'Birds and hedgehogs are caught in loose netting and die there.',
+    'Tight over a frame, with a mesh of {5 mm} or less, looked at every day.',
   ),
   guideline(
     'fresh-wood',

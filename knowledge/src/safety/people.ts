@@ -62,6 +62,13 @@ export const people: readonly SafetyRule[] = [
     'They can count and pick.',
   ),
   guideline(
+    'hairy-bare-hands',
+    'stop',
+    { facts: ['hairy-caterpillar', 'bare-hands'] },
+    'Their hairs burn skin, eyes and lungs.',
+    'Not by hand: a long tool, or ask somebody.',
+  ),
+  guideline(
     'hairy-caterpillar',
     'caution',
     { facts: ['hairy-caterpillar'] },
@@ -132,6 +139,15 @@ export const people: readonly SafetyRule[] = [
     { things: ['poison-plant'], facts: ['burns-open'] },
     'Smoke of poisonous plants injures the lungs.',
     'Bag it for collection.',
+  ),
+  ...(['sulphur', 'insecticide'] as const).map((name) =>
+    guideline(
+      `${name}-asthma`,
+      'caution',
+      { things: [name], facts: ['asthma'] },
+      'Its dust or mist can bring on asthma.',
+      'Let somebody else do it, or use soap or water.',
+    ),
   ),
   guideline(
     'irritant-asthma',

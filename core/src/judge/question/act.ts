@@ -1,4 +1,4 @@
-import { amountsIn, type HeardAmount, type HeardDose, type HeardTimes } from '../../hear';
+import { amountsIn, depthIn, type HeardAmount, type HeardDose, type HeardTimes } from '../../hear';
 import type { MeasureSystem } from '../../quantities';
 import type { IngredientRow, PlantRow, SceneFact, Use } from '../../tables';
 import type { Act, ActThing } from '../judge';
@@ -33,6 +33,7 @@ export function actOf(heard: Heard): Act {
   const { line, measures, said, plants, facts, use, times, apart, held } = heard;
   const daysToHarvest = daysToHarvestIn(line, times);
   const temperature = temperatureIn(line, measures);
+  const depth = depthIn(line, measures);
   return {
     things: goesOnNow(heard).flatMap(({ mention, dose }) => thingsOfMention(heard, mention.row, dose)),
     facts,
@@ -46,6 +47,13 @@ export function actOf(heard: Heard): Act {
     ],
     ...(daysToHarvest === undefined ? {} : { daysToHarvest }),
     ...(temperature === undefined ? {} : { temperature }),
+    ...(depth === undefined ? {} : { depth }),
+    ...(times.rounds === undefined ? {} : { rounds: times.rounds }),
+    ...(times.sprouted === undefined
+      ? {}
+      : {
+          sprouted: { daysAgo: times.sprouted, hasCastings: said.some(({ mention }) => mention.row.id === 'castings') },
+        }),
     ...(use === undefined ? {} : { use }),
     ...(isYoung(line, plants) ? { isYoung: true } : {}),
     ...(wasTested(line) ? { isTested: true } : {}),
@@ -125,7 +133,9 @@ function pacesOf(
   const spell = lasting ?? amounts.find(({ kind, amount }) => kind === 'time' && amount <= 3)?.amount;
   return {
     ...(every === undefined ? {} : { everyDays: every }),
-    ...(spell === undefined || (use !== 'soak' && use !== 'tool') ? {} : { soakMinutes: spell * 1440 }),
+    ...(spell === undefined || (use !== 'soak' && use !== 'tool' && use !== 'seed')
+      ? {}
+      : { soakMinutes: spell * 1440 }),
     ...(age === undefined ? {} : { ageDays: age }),
   };
 }

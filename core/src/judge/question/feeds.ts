@@ -14,7 +14,9 @@ export function withFeeds(tables: Tables, line: string, named: readonly Mention<
   const row = tables.ingredients.find(
     ({ id }) =>
       id ===
-      (/\b(?:soluble|powder|granul\w+|crystals|g|grams?|oz|ounces?)\b/.test(line) ? 'feed-powder' : 'seedling-feed'),
+      (/\b(?:soluble|powder|granul\w+|crystals|g|grams?|oz|ounces?)\b/.test(line) || isLaidDry(line)
+        ? 'feed-powder'
+        : 'seedling-feed'),
   );
   if (!found || isThere || !row) return [...named];
   return [...named, { row: { kind: 'ingredient', row } as const, at: found.index, length: found[0].length }].sort(
@@ -22,9 +24,40 @@ export function withFeeds(tables: Tables, line: string, named: readonly Mention<
   );
 }
 
+/** Scratched in, or strewn: no water thins it. */
+export const isLaidDry = (line: string): boolean =>
+  /\b(?:scratch|work|rake|fork|dig|dug|mix)\w* (?:it |them )?in(?:to)?\b|\bside[- ]?dress\w*|\b(?:sprinkl|scatter|strew|broadcast|granul)\w*|\bper (?:plant|hill|square|sq)\b/.test(
+    line,
+  );
+
+const feeds = /\b(?:feed|fed|feeding|fertili[sz]e|fertili[sz]ing)\b/;
+
+/** "Shall I feed them now?": where nothing else is named, a feed. */
+export function withFeeding(tables: Tables, line: string, named: readonly Mention<Named>[]): Mention<Named>[] {
+  const row = tables.ingredients.find(({ id }) => id === 'seedling-feed');
+  const found = feeds.exec(line);
+  const isThere = named.some(({ row: one }) => one.kind === 'ingredient' && one.row.id !== 'water');
+  if (!row || !found || isThere) return [...named];
+  return [...named, { row: { kind: 'ingredient', row } as const, at: found.index, length: found[0].length }].sort(
+    (a, b) => a.at - b.at,
+  );
+}
+
+/** Shells in acid are becoming an extract: once that goes somewhere, it is what goes there. */
+export function withExtract(tables: Tables, line: string, named: readonly Mention<Named>[]): Mention<Named>[] {
+  const row = tables.ingredients.find(({ id }) => id === 'shell-extract');
+  const isOf = (name: string) => (one: Mention<Named>) =>
+    one.row.kind === 'ingredient' && one.row.row.classes.includes(name);
+  const isAcid = isOf('acid');
+  if (!row || !named.some(isAcid) || !named.some(isOf('shell')) || !goesSomewhere.test(line)) return [...named];
+  return named.map((one) => (isAcid(one) ? { ...one, row: { kind: 'ingredient', row } as const } : one));
+}
+const goesSomewhere =
+  /\b(?:spray\w*|water(?:ed|ing)? (?:on|onto|in|the|my|them)|on (?:the |my )?(?:lea(?:f|ves)|soil|plants?|tomato\w*)|pour\w* (?:on|over|round|around))\b/;
+
 /** What becomes of weeds that stand in water. */
 const brewed =
-  /^(?:\s*(?:,|and|&|or)\s*\p{L}+){0,2}\s+(?:brew|tea|ferment|soup|stew|slurry|tonic|liquid|juice|feed|barrel|drum)\b|^[^.;?!]{0,40}\b(?:in|under|with)\s+(?:\p{L}+\s+)?(?:rain)?water\b/u;
+  /^(?:\s*(?:,|and|&|or)\s*\p{L}+){0,2}\s+(?:brew|tea|ferment|soup|stew|slurry|tonic|liquid|liquor|slurry|juice|feed|barrel|drum|bucket|tub|butt|dustbin)\b|^[^.;?!]{0,40}\b(?:in|under|with)\s+(?:\p{L}+\s+)?(?:rain)?water\b/u;
 const stands =
   /\b(?:lid|barrel|drum|jar|tub|bucket|butt|dustbin|ferment\w*|steep\w*|soak\w*|rot\w*|weeks?|days?|brew\w*|stew\w*)\b/;
 

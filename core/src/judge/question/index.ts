@@ -5,9 +5,9 @@ import { onlyOnce, type CautionFound } from '../caution';
 import { judge, type Act } from '../judge';
 import { mentions, type Mention } from '../mentions';
 import { actOf, factsOfUse, goesOnNow, onceEach, type Dosed, type Heard } from './act';
-import { withBrews, withFeeds } from './feeds';
+import { withBrews, withExtract, withFeeding, withFeeds } from './feeds';
 import { blanked, factsIn, nameable, type Named } from './names';
-import { needsOf, type Need } from './needs';
+import { needsBeside, needsOf, type Need } from './needs';
 import { apartIn, heldIn } from './order';
 import { onPlant } from './plants';
 import { wordsLeftIn } from './unknown';
@@ -58,19 +58,23 @@ export interface Speaker {
 /** Reads a question such as "may I put 20 % vinegar on weeds near the pond". Unknown words are handed back, not guessed. */
 export function readQuestion(tables: Tables, question: string, speaker: Speaker): Asked {
   const line = question.toLowerCase();
-  const named = withBrews(tables, line, withFeeds(tables, line, mentions(nameable(tables), line)));
+  const named = [withFeeds, withBrews, withExtract, withFeeding].reduce(
+    (found, withMore) => withMore(tables, line, found),
+    mentions(nameable(tables), line),
+  );
   const heard = heardIn(tables, line, named, speaker);
   const used = goesOnNow(heard);
   const act = actOf(heard);
   const { plants } = heard;
+  const cautions = onlyOnce([
+    ...judge(tables, act),
+    ...used.flatMap(({ mention }) => plants.flatMap((plant) => onPlant(tables, mention.row, plant, line, act))),
+  ]);
   return {
     act,
-    cautions: onlyOnce([
-      ...judge(tables, act),
-      ...used.flatMap(({ mention }) => plants.flatMap((plant) => onPlant(tables, mention.row, plant, line, act))),
-    ]),
+    cautions,
     understood: [...readOf(heard, act), ...worksOf(named)],
-    needs: needsOf(tables, act, used, named, line),
+    needs: needsBeside(needsOf(tables, act, used, named, line), cautions, used),
     ...wordsLeftIn(tables, line, named, amountsIn(line, speaker.measures)),
   };
 }

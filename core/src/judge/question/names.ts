@@ -1,10 +1,19 @@
-import { amountsIn, isThere, type HeardAmount } from '../../hear';
+import { amountsIn, isThere, phIn, type HeardAmount } from '../../hear';
 import type { MeasureSystem } from '../../quantities';
 import { readLine } from '../../read';
 import { plantNamesOf } from '../../hear/words';
-import type { CauseRow, IngredientRow, PlantRow, SceneFact, Tables, WeedRow, WorkRow } from '../../tables';
+import type {
+  CauseRow,
+  IngredientRow,
+  PlantRow,
+  SceneFact,
+  SceneFactRow,
+  Tables,
+  WeedRow,
+  WorkRow,
+} from '../../tables';
 import { mentions, type Mention } from '../mentions';
-import { weatherFacts } from '../safety';
+import { soilFacts, weatherFacts } from '../safety';
 
 /** What a question may name. */
 export type Named =
@@ -53,6 +62,7 @@ const groupFacts: Readonly<Record<string, SceneFact>> = {
   fern: 'fern-or-tender',
   seedling: 'fern-or-tender',
   'acid-lover': 'acid-lover',
+  potato: 'grows-potatoes',
 };
 
 /** Nothing but a helper shows it that often. */
@@ -99,12 +109,13 @@ export function factsIn(
   return [
     ...new Set([
       ...tables.sceneFacts
-        .filter((row) => mentions([{ row, words: row.words }], line).some((found) => isSaid(found, line)))
+        .filter((row) => says(row, row.words, line) && !says(row, row.unless ?? [], line))
         .map(({ id }) => id),
+      ...soilFacts(phIn(line)),
       ...plants
         .filter((plant) => !isBeside(plant, line))
         .flatMap(({ row }) => [
-          ...row.groups.flatMap((group) => groupFacts[group] ?? []),
+          ...[row.id, ...row.groups].flatMap((group) => groupFacts[group] ?? []),
           ...(row.edible ? (['grows-food'] as const) : []),
         ]),
       ...(plants.some((plant) => isTarget(plant, line)) ? (['on-plant'] as const) : []),
@@ -135,6 +146,9 @@ function mostOf(
   const named = amountsIn(line, measures).filter((one) => one.kind === kind && one.amount < atMost);
   return named.length === 0 ? undefined : Math.max(...named.map(({ amount }) => amount));
 }
+
+const says = (row: SceneFactRow, words: readonly string[], line: string): boolean =>
+  mentions([{ row, words }], line).some((found) => isSaid(found, line));
 
 /** There, and not denied within the words themselves: "on roses without flowers". */
 const isSaid = (found: { readonly at: number; readonly length: number }, line: string): boolean =>

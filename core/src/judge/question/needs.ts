@@ -1,7 +1,9 @@
 import { isNameless, saysLetBe, type HeardDose } from '../../hear';
 import type { IngredientRow, Tables } from '../../tables';
+import type { CautionFound } from '../caution';
 import { limitFor, type Act } from '../judge';
 import type { Mention } from '../mentions';
+import { isLaidDry } from './feeds';
 import type { Named } from './names';
 
 /** What has to be known before an act can be called fine. */
@@ -29,6 +31,9 @@ export function needsOf(
   return used.flatMap(({ mention: { row }, dose }): Need[] => {
     const thing = act.things.find(({ ingredient }) => ingredient === row.id);
     if (!thing || (dose.labelRate ?? 2) <= 1 || dose.trace) return [];
+    // What is sold ready to use is as strong as it should be; shells in vinegar are being made into something.
+    if (act.facts?.includes('ready-to-use') && row.classes.includes('soap')) return [];
+    if (row.classes.includes('acid') && act.things.some(({ classes }) => classes.includes('shell'))) return [];
     if (act.use === undefined) return isLimited(tables, row) ? [{ kind: 'where', ingredient: row.id }] : [];
     const limit = limitFor(tables, thing, act.use, act);
     if (!limit || limit.most === 0) return [];
@@ -36,12 +41,30 @@ export function needsOf(
     if (row.classes.includes('peroxide') && dose.label === undefined)
       return [{ kind: 'which-bottle', ingredient: row.id }];
     if (thing.dose !== undefined) return [];
+    if (row.classes.includes('feed') && isLaidDry(line)) return [];
     // Of these a wrong strength kills what it was to help; of others it wastes work.
     return tables.classes.some(({ id, strengthMatters }) => strengthMatters && row.classes.includes(id))
       ? [{ kind: 'how-strong', ingredient: row.id }]
       : [];
   });
 }
+
+/**
+ * Where nothing is said of how much, and something else speaks against it today, that is the answer; how strong it is
+ * to be stands on its own card.
+ */
+export const needsBeside = (
+  needs: readonly Need[],
+  cautions: readonly CautionFound[],
+  used: readonly { readonly mention: Mention<IngredientRow>; readonly dose: HeardDose }[],
+): Need[] =>
+  cautions.every(({ level }) => level === 'note')
+    ? [...needs]
+    : needs.filter(
+        (need) =>
+          need.kind !== 'how-strong' ||
+          used.some(({ mention: { row }, dose }) => row.id === need.ingredient && dose.amountOnly === true),
+      );
 
 /** Somewhere it may not go at all. */
 const isLimited = ({ limits }: Pick<Tables, 'limits'>, { id, classes }: IngredientRow): boolean =>

@@ -36,6 +36,7 @@ const neutral = new Set(
   whisk blender sieve strainer stocking tights muslin rag sponge brush roller hose pipe nozzle backpack knapsack pump trigger mister atomiser
   terrace balcony veranda porch yard allotment plot greenhouse polytunnel conservatory windowsill kitchen bathroom garage cellar fence wall gate
   daughter son grandson granddaughter nephew niece aunt uncle cousin partner boss colleague teacher vicar builder landscaper plumber postman
+  flashlight torch headlamp lantern lamp phone camera tweezers tongs chopsticks paws pets bugs vacuum hoover broom spade shovel rake hoe trowel wheelbarrow barrow ladder stool
   beside behind below above near next beneath between among round around across along through off from until till
   lay laid hung strung tied wrapped set placed stuck pinned bought sold told showed poked tucked stood sat left stayed kept waiting got made went gone ran been having being doing going coming taking giving
   internet website video forum book magazine radio article recipe post tip hack trick advice warning question answer idea reason plan luck care
@@ -64,7 +65,7 @@ export function wordsLeftIn(
     const at = found.index ?? 0;
     if (!token || isFiller(token) || neutral.has(token.word) || known.has(token.stem)) return [];
     if (readableStems(token, lexicon).some((stem) => lexicon.stems.has(stem))) return [];
-    if (/(?:['’]s|s['’])$/u.test(found[0])) return [];
+    if (/(?:['’]s|s['’])$/u.test(found[0]) || isAbout.test(line.slice(at + found[0].length))) return [];
     const end = at + found[0].length;
     const isSubstance =
       after.test(line.slice(0, at)) || before.test(line.slice(end)) || (nothingNamed && goesOn.test(line.slice(end)));
@@ -93,6 +94,9 @@ const ratio = /\d+\s*(?:to|in|:|parts?(?:\s+to)?)\s*\d+/g;
 
 /** "Flubberwax on my roses": where no substance is known, what goes on something may be one. */
 const goesOn = /^\s+(?:on|over|onto|round|around|against)\s/u;
+
+/** "Nothing with paws about": somebody, and no substance. */
+const isAbout = /^\s+(?:about|around here|nearby)\b/u;
 
 /** At most one more word, and no preposition, between an adjective and its noun. */
 const isItsOwn = /^[\s-]+(?:(?!(?:in|into|on|onto|with|to|and|or|for|over|of)\b)[\p{L}’'-]+\s+)?$/u;
