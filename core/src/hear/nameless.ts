@@ -7,6 +7,7 @@ const nameless: readonly RegExp[] = [
   /\b(?:no|without (?:a|any)|hasn'?t (?:a|got a|any)|lost (?:its|the)|minus (?:its|the)) (?:label|name|writing|percent\w*|bag|box|packet|strength)\b/,
   /\b(?:label|bottle|packet|box|bag|sack|name|writing|print)(?:'s| is| has| was)? (?:long |all |been )*(?:gone|lost|off|missing|torn|worn|unreadable|illegible|faded|smudged|rubbed|washed|peeled|fell|fallen|come off|came off|binned|thrown)\b/,
   /\bunlabell?ed\b/,
+  /\b(?:leftover|left-over) (?:stuff|bits|liquids?|mix)\b|\bstuff (?:from|out of) \w+ (?:jars?|bottles?|tins?|cans?|tubs?)\b/,
   /\b(?:white|grey|gray|blue|green|brown|pink|yellow|red|orange|purple|mystery|some|unknown|unnamed|strange|odd) (?:powder|granules|crystals|liquid|stuff|pellets|concentrate|goo|gunk|fluid|drops|dust)\b/,
   /\b(?:mystery|unknown|unnamed) \w+/,
   /\b(?:powder|granules|crystals|liquid|stuff|pellets|concentrate|salts?|potion|drops|spray|feed) of some (?:kind|sort)\b|\bsome (?:kind|sort) of (?:powder|granules|liquid|stuff|pellets|concentrate|salts?|spray|feed|fert\w*|killer|acid|oil)\b/,

@@ -115,6 +115,8 @@ export const sceneFactIds = [
   'cold-wet',
   'dug-in',
   'unwatched',
+  'in-leaf',
+  'virus',
 ] as const;
 export type SceneFact = (typeof sceneFactIds)[number];
 

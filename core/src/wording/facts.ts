@@ -102,5 +102,7 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'cold-wet': 'cold and wet',
   'dug-in': 'dug in',
   unwatched: 'not looked at',
+  'in-leaf': 'in leaf',
+  virus: 'a virus',
   'grows-potatoes': 'where potatoes grow',
 };

@@ -78,8 +78,6 @@ export const cleaning: readonly IngredientRow[] = [
       'meths',
       'vodka',
       'ethanol',
-      'hand sanitiser',
-      'hand sanitizer',
       'isopropyl rubbing alcohol',
       'isopropanol',
       'spirits',

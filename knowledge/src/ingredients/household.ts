@@ -7,6 +7,10 @@ export const household: readonly IngredientRow[] = [
     id: 'household-chemical',
     name: 'Household chemical',
     words: [
+      'hand sanitiser',
+      'hand sanitizer',
+      'sanitiser gel',
+      'sanitizer gel',
       'disinfectant',
       'pine disinfectant',
       'antiseptic',
@@ -38,7 +42,6 @@ export const household: readonly IngredientRow[] = [
       'gloss paint',
       'wood preservative',
       'wood stain',
-      'ink',
       'washing soda',
       'soda crystals',
       'sodium carbonate',

@@ -59,7 +59,16 @@ export const waterAndBrews: readonly IngredientRow[] = [
   {
     id: 'softened-water',
     name: 'Softened water',
-    words: ['softened water', 'salt softener', 'water softener', 'softener'],
+    words: [
+      'softened water',
+      'tap is softened',
+      'water is softened',
+      'softened tap',
+      'from the softener',
+      'salt softener',
+      'water softener',
+      'softener',
+    ],
     density: 1,
     classes: ['sodium-water'],
     ...liquid,

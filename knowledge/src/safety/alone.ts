@@ -468,6 +468,45 @@ export const alone: readonly SafetyRule[] = [
     ),
   ),
   guideline(
+    'sulphide-in-leaf',
+    'stop',
+    { things: ['sulphide'], facts: ['in-leaf'] },
+    'Lime-sulphur burns leaves: it is for bare wood.',
+    'In winter, on bare branches, by its label.',
+  ),
+  ...(['alcohol', 'peroxide'] as const).map((name) =>
+    guideline(
+      `${name}-virus`,
+      'caution',
+      { things: [name], facts: ['virus'] },
+      'Alcohol and peroxide do not reliably stop plant viruses on blades and hands.',
+      'Bleach 1 in 10 for ten minutes and rinse, or skim milk of 20 %; soil off first.',
+    ),
+  ),
+  guideline(
+    'worm-bin-insecticide',
+    'caution',
+    { things: ['insecticide'], facts: ['near-worm-bin'] },
+    'What kills insects kills worms where it soaks in.',
+    'Cover or move the bin; flies in it: bury scraps, and dry the top.',
+  ),
+  guideline(
+    'worm-bin-oil',
+    'caution',
+    { things: ['oil'], without: ['insecticide'], facts: ['near-worm-bin'] },
+    'Oil that soaks into a worm bin smothers the worms.',
+    'Cover or move the bin.',
+  ),
+  ...(['grows-food', 'as-mulch'] as const).map((fact) =>
+    guideline(
+      `treated-wood-${fact}`,
+      'stop',
+      { things: ['treated-wood'], facts: [fact] },
+      'Treated and painted wood gives off arsenic, copper, chromium or tar into what you eat.',
+      'Clean, untreated wood; this goes to the tip.',
+    ),
+  ),
+  guideline(
     'feed-overfed',
     'stop',
     { things: ['feed'], facts: ['overfed'] },

@@ -2,6 +2,7 @@
 import type { SceneFact } from '@trowel/core/tables';
 
 export const met: Readonly<Record<string, readonly SceneFact[]>> = {
+  'lime-sulphur-care': ['goggled', 'gloved'],
   'borate-care': ['closed-station'],
   detergent: ['on-tools'],
   chemical: ['on-tools', 'gloved'],

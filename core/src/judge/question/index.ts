@@ -86,7 +86,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
   // Helpers that are left alone, or let out, are no target.
   const isLetBe =
-    things.length === 0 &&
+    things.every(({ row }) => row.id === 'water') &&
     !saysKill(line) &&
     (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping'));
   const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');

@@ -82,7 +82,10 @@ export const heldIn = (line: string, things: readonly Mention<IngredientRow>[]):
   things.filter(({ at, length }) => {
     const [precedes, follows] = [line.slice(0, at), line.slice(at + length)];
     const isItsVessel = /^\s+(?:sprayer|bottle|can|tank)\b/.test(follows) && things.length > 1;
-    return isItsVessel || /\b(?:held|had|used for|contained)\s+(?:[a-z]+\s+){0,2}$/.test(precedes);
+    return (
+      isItsVessel ||
+      /\b(?:held|had|used for|contained|(?:still|sprayer|bottle|tank|can) has)\s+(?:[a-z'’]+\s+){0,5}$/.test(precedes)
+    );
   });
 
 /** "Two weeks before picking", "we eat them tomorrow". */

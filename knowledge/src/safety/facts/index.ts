@@ -20,21 +20,7 @@ const words: Readonly<Record<SceneFact, readonly string[]>> = {
 };
 
 /** What is said of the same thing and makes it untrue: "dormant oil, and the leaves are out". */
-const unless: FactWords = {
-  'bare-branches': [
-    'leaves are out',
-    'leaves are coming',
-    'leaves have opened',
-    'leaf buds have opened',
-    'in leaf',
-    'in full leaf',
-    'leafed out',
-    'leafed up',
-    'leafing out',
-    'green tips',
-    'fully leafed',
-  ],
-};
+const unless: FactWords = { 'bare-branches': plants['in-leaf'] };
 
 export const sceneFacts: readonly SceneFactRow[] = sceneFactIds.map((id) => {
   const against = unless[id];

@@ -4,7 +4,7 @@ import type { FactWords } from './words';
 export const vessels = {
   neat: ['neat', 'undiluted', 'full strength', 'straight from the bottle', 'pure', 'not diluted'],
   'by-label': ['label rate', 'packet rate', 'pack rate', 'rate on the label', 'as the label says'],
-  boiling: ['boiling water', 'boiling hot', 'scalding', 'from the kettle'],
+  boiling: ['tea kettle', 'hot water from', 'boiling water', 'boiling hot', 'scalding', 'from the kettle'],
   heated: [
     'on the hob',
     'gas hob',
