@@ -28,11 +28,14 @@ function stepBy(key: string, at: number, many: number): number | undefined {
 export function Tabs<Id extends string>({
   tabs,
   chosen,
+  beside = [],
   choose,
   says,
 }: {
   tabs: readonly Tab<Id>[];
   chosen: Id;
+  /** Parts that are in sight beside the chosen one. */
+  beside?: readonly Id[];
   choose: (id: Id) => void;
   says: string;
 }) {
@@ -65,7 +68,7 @@ export function Tabs<Id extends string>({
             alignItems: 'center',
             justifyContent: 'center',
             borderBottomWidth: 4,
-            borderColor: id === chosen ? roles.act : 'transparent',
+            borderColor: id === chosen ? roles.act : beside.includes(id) ? roles.line : 'transparent',
           }}
         >
           <Body strong={id === chosen}>{label}</Body>

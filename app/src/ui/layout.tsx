@@ -6,6 +6,10 @@ import { space, useRoles } from '@/theme/theme';
 export const wideFrom = 900;
 export const useIsWide = (): boolean => useWindowDimensions().width >= wideFrom;
 
+/** From this width on three columns as wide as a phone stand beside each other. */
+const widestFrom = 1240;
+export const useIsWidest = (): boolean => useWindowDimensions().width >= widestFrom;
+
 /** A page that scrolls, with room at its sides. */
 export function Page({ children, wide = false }: { children: ReactNode; wide?: boolean }) {
   return (

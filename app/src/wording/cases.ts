@@ -8,6 +8,16 @@ export const outcomeWords: Readonly<Record<string, string>> = {
   'given-up': 'Given up',
 };
 
+/** What a mark on the line of time stands for. */
+export const markWords = {
+  opened: '',
+  done: 'done:',
+  'put-on': 'put on:',
+  counted: 'counted:',
+  'to-do': 'to do:',
+  'to-look': 'to look:',
+} as const;
+
 /** The five parts of a case, in order. */
 export const caseParts = [
   { id: 'read', label: 'Read' },

@@ -54,15 +54,14 @@ export function cardWords(remedy: RemedyRow, system: MeasureSystem): CardWords {
       ...facts.prepare.map(({ does, minutes }) => `${does} (${minutes} min)`),
       ...steps
         .slice(0, Math.max(0, first))
-        .map(
-          ({ does, why, after, gap }) =>
-            `${does}${after && gap[0] > 0 ? `, ${counted(gap[0], 'day', 'days')} after` : ''}: ${why}`,
+        .map(({ does, why, after, gap }) =>
+          withWhy(after && gap[0] > 0 ? `After ${counted(gap[0], 'day', 'days')}: ${lowerFirst(does)}` : does, why),
         ),
     ],
     wear: [...facts.wear],
     putOn: apply
       ? [
-          `${apply.does}: ${apply.why}`,
+          withWhy(apply.does, apply.why),
           `Where: ${facts.where}`,
           `How much: ${remedy.rate}`,
           `When: ${windowWords(apply.window, system)}`,
@@ -81,6 +80,10 @@ export function cardWords(remedy: RemedyRow, system: MeasureSystem): CardWords {
     expect: `Usually ${low}–${high} % fewer (${expect.what}) ${expect.days[0]}–${expect.days[1]} days on.`,
   };
 }
+
+/** A question stays one, and its reason is a sentence of its own. */
+const withWhy = (does: string, why: string): string =>
+  does.endsWith('?') ? `${does} ${capital(why)}` : `${does}: ${why}`;
 
 const daysWords = ([from, to]: readonly [number, number]): string =>
   from === to ? counted(from, 'day', 'days') : `${from}–${to} days`;

@@ -1,4 +1,5 @@
 import type { CalendarView, SlotsView, StepView } from '@trowel/core/contract';
+import { NotPrinted, PaperOnly, PrintButton } from '@/ui/Printing';
 import { capital, dayAndMonth, dayWords, hourWords, weekdayOf } from '@trowel/core/wording/everyday';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
@@ -12,6 +13,7 @@ import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { ShedDoor } from './ShedDoor';
 import { StepChip } from './StepChip';
 
 type Day = CalendarView['days'][number];
@@ -46,29 +48,32 @@ export function CalendarPage() {
       <Loaded query={query}>
         {({ today, days }) => (
           <>
-            <View nativeID="not-printed" style={{ gap: space.s }}>
+            <NotPrinted style={{ gap: space.s }}>
               <Heading rank={1}>The weeks to come</Heading>
               <Row wrap>
                 <LinkButton href="/">Today</LinkButton>
-                <Button kind="other" onPress={() => globalThis.print()}>
-                  Print
-                </Button>
+                <PrintButton kind="other" />
                 <Button kind="other" onPress={() => void globalThis.open(`${apiBase()}/plan.ics`, '_self')}>
                   As a calendar file
                 </Button>
               </Row>
               {wide && panel(today)}
-            </View>
+            </NotPrinted>
             {days.every(({ steps, also }) => steps.length === 0 && also.length === 0) && (
               <Empty title="Nothing planned">
                 <Body>Choose a remedy in a case, or plan something: its steps stand here on their days.</Body>
               </Empty>
             )}
-            {wide ? (
-              <Weeks days={days} today={today} chosen={chosen} choose={choose} slots={open} move={move} />
-            ) : (
-              <DayList days={days} today={today} chosen={chosen} choose={choose} panel={panel(today)} />
-            )}
+            <NotPrinted style={{ gap: space.m }}>
+              {wide ? (
+                <Weeks days={days} today={today} chosen={chosen} choose={choose} slots={open} move={move} />
+              ) : (
+                <DayList days={days} today={today} chosen={chosen} choose={choose} panel={panel(today)} />
+              )}
+            </NotPrinted>
+            <PaperOnly>
+              <ShedDoor days={days} today={today} />
+            </PaperOnly>
           </>
         )}
       </Loaded>

@@ -18,15 +18,19 @@ import { ReadPart, SayLine } from '@/steps/read/ReadPart';
 import { WeighPart } from '@/steps/weigh/WeighPart';
 import { space, useRoles } from '@/theme/theme';
 import { Longer } from '@/ui/Longer';
-import { Page, Row, useIsWide } from '@/ui/layout';
+import { Page, Row, useIsWide, useIsWidest } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
 import { Tabs } from '@/ui/Tabs';
 import { Body, Heading, Small } from '@/ui/text';
 import { caseParts, outcomeWords } from '@/wording/cases';
+import { CaseTimeLine } from './CaseTimeLine';
 
 type Part = (typeof caseParts)[number]['id'];
 
-/** One case from the first sign to the verdict. On a wide screen reading and weighing stand side by side, live. */
+/**
+ * One case from the first sign to the verdict. On a wide screen reading and weighing stand side by side, live; on the
+ * widest choosing as well, and what is done beside what is counted.
+ */
 export function CasePage() {
   const { id = '', part: asked } = useLocalSearchParams<{ id: string; part?: string }>();
   const router = useRouter();
@@ -100,6 +104,7 @@ interface OpenCaseProps {
 
 function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
   const wide = useIsWide();
+  const widest = useIsWidest();
   const [facts, setFacts] = useState<readonly SceneFact[]>(
     () => garden.beds.find(({ id }) => id === view.summary.bedId)?.near ?? [],
   );
@@ -109,29 +114,34 @@ function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
     weigh: <WeighPart view={view} weighing={weighing} choice={choice} />,
     choose: <ChoosePart view={view} choice={choice} garden={garden} facts={facts} setFacts={setFacts} />,
     do: <DoPart view={view} garden={garden} />,
-    look: <LookPart view={view} />,
+    look: <LookPart view={view} beside={wide && !widest} />,
   } satisfies Record<Part, React.ReactElement>;
-  const sideBySide = wide && (part === 'read' || part === 'weigh');
+  const beside = groupOf(part, wide, widest);
   return (
     <View style={{ flex: 1, minHeight: 0 }}>
-      <CaseHead view={view} weighing={weighing} part={part} goTo={goTo} />
-      {sideBySide ? (
-        <View style={{ flex: 1, flexDirection: 'row', minHeight: 0 }}>
-          <View style={{ flex: 1 }}>
-            <Page>{content.read}</Page>
+      <CaseHead view={view} weighing={weighing} part={part} beside={beside} goTo={goTo} />
+      {beside.includes('look') && <CaseTimeLine view={view} today={garden.today} />}
+      <View style={{ flex: 1, flexDirection: 'row', minHeight: 0 }}>
+        {beside.map((one) => (
+          <View key={one} style={{ flex: 1, minWidth: 0 }}>
+            <Page wide={beside.length === 1 && one === 'look'}>
+              {content[one]}
+              {one === 'look' && <CaseLog view={view} />}
+            </Page>
           </View>
-          <View style={{ flex: 1 }}>
-            <Page>{content.weigh}</Page>
-          </View>
-        </View>
-      ) : (
-        <Page wide={part === 'look'}>
-          {content[part]}
-          {part === 'look' && <CaseLog view={view} />}
-        </Page>
-      )}
+        ))}
+      </View>
     </View>
   );
+}
+
+const seeing: readonly Part[] = ['read', 'weigh', 'choose'];
+const doing: readonly Part[] = ['do', 'look'];
+
+/** The parts that stand beside the one that was asked for. */
+function groupOf(part: Part, wide: boolean, widest: boolean): readonly Part[] {
+  if (widest) return seeing.includes(part) ? seeing : doing;
+  return wide && (part === 'read' || part === 'weigh') ? ['read', 'weigh'] : [part];
 }
 
 /** The tag, the leading reading and the blade stay in sight whatever part is open. */
@@ -139,11 +149,13 @@ function CaseHead({
   view,
   weighing,
   part,
+  beside,
   goTo,
 }: {
   view: CaseView;
   weighing: Weighing;
   part: Part;
+  beside: readonly Part[];
   goTo: (part: Part) => void;
 }) {
   const roles = useRoles();
@@ -173,7 +185,7 @@ function CaseHead({
         </View>
       </Row>
       <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={{ flexGrow: 1 }}>
-        <Tabs tabs={caseParts} chosen={part} choose={goTo} says="Steps of the case" />
+        <Tabs tabs={caseParts} chosen={part} beside={beside} choose={goTo} says="Steps of the case" />
       </ScrollView>
     </View>
   );

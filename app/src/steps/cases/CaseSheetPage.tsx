@@ -1,4 +1,5 @@
 import type { CaseView } from '@trowel/core/contract';
+import { NotPrinted, PrintButton } from '@/ui/Printing';
 import { rowById } from '@trowel/core/tables';
 import { weigh, worthShowing } from '@trowel/core/weigh';
 import { chanceLine, contributionWords, fullDate, lowerFirst } from '@trowel/core/wording';
@@ -11,7 +12,6 @@ import { useKnowledge } from '@/knowledge';
 import { CountsChart } from '@/steps/follow/CountsChart';
 import { Shown } from '@/steps/follow/Photos';
 import { space } from '@/theme/theme';
-import { Button } from '@/ui/Button';
 import { Page, Row } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Empty, Loaded } from '@/ui/states';
@@ -35,14 +35,12 @@ function Sheet({ id }: { id: string }) {
   const query = useCase(id);
   return (
     <Page>
-      <View nativeID="not-printed">
+      <NotPrinted>
         <Row wrap>
-          <Button kind="main" onPress={() => globalThis.print()}>
-            Print
-          </Button>
+          <PrintButton />
           <LinkButton href={`/cases/${id}?part=look`}>Back to the case</LinkButton>
         </Row>
-      </View>
+      </NotPrinted>
       <Loaded query={query}>{(view) => <Printed view={view} />}</Loaded>
     </Page>
   );
@@ -54,7 +52,10 @@ function Printed({ view }: { view: CaseView }) {
   const { summary, situation } = view;
   const signOf = (sign: string) => rowById(knowledge.signs, sign, 'signs');
   const seen = situation.evidence.filter(({ state }) => state === 'seen').map((item) => signOf(item.sign));
-  const absent = situation.evidence.filter(({ state }) => state === 'absent').map((item) => signOf(item.sign));
+  // What a soil test of the bed found not to be so says nothing of this plant.
+  const absent = situation.evidence
+    .filter(({ sign, state }) => state === 'absent' && !situation.measured.includes(sign))
+    .map((item) => signOf(item.sign));
   const { shown, hasUnknown } = worthShowing(weighing);
   const kinds = new Set(shown.map(({ row }) => row.kind));
   const specimens = knowledge.specimens.filter((row) => row.kinds.some((kind) => kinds.has(kind)));

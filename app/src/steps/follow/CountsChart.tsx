@@ -6,6 +6,7 @@ import { line } from 'd3-shape';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { ChartText } from '@/drawing/ChartText';
+import { spaced } from '@/drawing/spaced';
 import { useRoles } from '@/theme/theme';
 import { Small } from '@/ui/text';
 
@@ -84,10 +85,7 @@ export function CountsChart({
               strokeWidth={1}
             />
           ))}
-          {labelled(
-            counts.map(({ on }) => on),
-            xOf,
-          ).map((on) => (
+          {spaced([...new Set(counts.map(({ on }) => on))], (on) => xOf({ on }), 44).map((on) => (
             <ChartText key={on} x={xOf({ on })} y={bottom + 28} anchor="middle" says={shortDay(on)} />
           ))}
           {treated.map((look) => (
@@ -137,14 +135,4 @@ export function CountsChart({
       <Small>{`Rings: single counts. Bar: where the true mean lies, nine times in ten.${applied.length > 0 ? ' Blade under the line: put on.' : ''}${leftAlone.length > 0 ? ' Squares: left as they are.' : ''}`}</Small>
     </View>
   );
-}
-
-/** Days whose names would not run into each other. */
-function labelled(days: readonly string[], xOf: (look: { on: string }) => number): string[] {
-  const shown: string[] = [];
-  for (const on of [...new Set(days)].sort()) {
-    const before = shown[shown.length - 1];
-    if (before === undefined || xOf({ on }) - xOf({ on: before }) > 44) shown.push(on);
-  }
-  return shown;
 }

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useAct } from '@/api/queries';
 import { space } from '@/theme/theme';
-import { Row, Sheet, useIsWide } from '@/ui/layout';
+import { Row, Sheet } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
@@ -17,10 +17,9 @@ import { VerdictCard } from './VerdictCard';
 import { WhatIf } from './WhatIf';
 
 /** Looking again: count as before, see the change with its uncertainty, and take the next move. */
-export function LookPart({ view }: { view: CaseView }) {
+export function LookPart({ view, beside }: { view: CaseView; beside: boolean }) {
   const open = view.jobs.filter(({ endedOn }) => endedOn === null);
   const shown = view.summary.status === 'open' ? open : view.jobs;
-  const wide = useIsWide();
   return (
     <View style={{ gap: space.m }}>
       {shown.length === 0 && (
@@ -29,7 +28,7 @@ export function LookPart({ view }: { view: CaseView }) {
         </Sheet>
       )}
       {shown.map((job) => (
-        <JobLook key={job.id} job={job} isOpen={view.summary.status === 'open'} beside={wide} />
+        <JobLook key={job.id} job={job} isOpen={view.summary.status === 'open'} beside={beside} />
       ))}
       <Photos view={view} />
       <Row>

@@ -1,7 +1,7 @@
+import { NotPrinted, PrintButton } from '@/ui/Printing';
 import { inWords, mL } from '@trowel/core/quantities';
 import { fullDate } from '@trowel/core/wording/everyday';
 import { View } from 'react-native';
-import { Button } from '@/ui/Button';
 import { useMeasures } from '@/api/measures';
 import { useBench } from '@/api/queries';
 import { ink } from '@/drawing/ink';
@@ -17,15 +17,13 @@ export function LabelsPage() {
   const measures = useMeasures();
   return (
     <Page wide>
-      <View nativeID="not-printed" style={{ gap: 12 }}>
+      <NotPrinted style={{ gap: 12 }}>
         <Heading rank={1}>Labels</Heading>
         <Row wrap>
-          <Button kind="main" onPress={() => globalThis.print()}>
-            Print
-          </Button>
+          <PrintButton />
           <LinkButton href="/bench?part=brews">Back to the brews</LinkButton>
         </Row>
-      </View>
+      </NotPrinted>
       <Loaded query={query}>
         {({ batches }) => {
           const standing = batches.filter(({ stage }) => stage !== 'gone');

@@ -3,7 +3,7 @@ import { answerOrder } from '@trowel/core/headless';
 import { asksWater, isDrawnFrom, jobOrder } from '@trowel/core/jobs';
 import { batchState, costOf, type Batch } from '@trowel/core/mix';
 import type { RemedyRow } from '@trowel/core/tables';
-import { brewThinnedWords, costLine, sentence } from '@trowel/core/wording';
+import { brewThinnedWords, costLine, dayAndMonth, sentence } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -14,6 +14,7 @@ import { Longer } from '@/ui/Longer';
 import { Choices } from '@/ui/Choices';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { NotPrinted, PaperOnly, PrintButton, PrintedAlone, PrintedInColumns } from '@/ui/Printing';
 import { QuantityField } from '@/ui/QuantityField';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { Trouble } from '@/ui/states';
@@ -129,6 +130,7 @@ export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId, 
         </Sheet>
       ) : answer.kind === 'mix' ? (
         <Answer
+          name={remedy.name}
           answer={answer}
           typed={typed}
           setTyped={setTyped}
@@ -229,7 +231,7 @@ function CardLines({ card }: { card: NonNullable<Mixed['card']> }) {
     ['Limits', card.limits],
   ] as const;
   return (
-    <View style={{ gap: space.m }}>
+    <PrintedInColumns style={{ gap: space.m }}>
       {card.wear.length > 0 && <Body strong>{`Wear ${card.wear.join(', ')}.`}</Body>}
       {blocks.map(([title, lines]) =>
         lines.length === 0 ? null : (
@@ -242,7 +244,7 @@ function CardLines({ card }: { card: NonNullable<Mixed['card']> }) {
         ),
       )}
       <Body strong>{card.expect}</Body>
-    </View>
+    </PrintedInColumns>
   );
 }
 
@@ -266,6 +268,7 @@ function Measures({ answer, vesselMl }: { answer: Mixed; vesselMl?: number }) {
 }
 
 function Answer({
+  name,
   answer,
   typed,
   setTyped,
@@ -273,6 +276,8 @@ function Answer({
   vesselMl,
   children,
 }: {
+  /** Of what: it heads the card on paper. */
+  name: string;
   answer: Mixed;
   /** What is read and noted once it is mixed; it stands above the long part of the card. */
   children: ReactNode;
@@ -285,7 +290,11 @@ function Answer({
   const { measures } = garden;
   const price = costOf(answer.parts, garden.cupboard);
   return (
-    <>
+    <PrintedAlone style={{ gap: space.m }}>
+      <PaperOnly style={{ gap: 2 }}>
+        <Heading rank={1}>{name}</Heading>
+        <Body>{`${sentence(answer.strength)} ${dayAndMonth(garden.today)}.`}</Body>
+      </PaperOnly>
       <Measures answer={answer} {...(vesselMl === undefined ? {} : { vesselMl })} />
       {price !== undefined && <Small>{costLine(price, answer.totalMl, measures)}</Small>}
       {answer.hardWater && (
@@ -301,14 +310,26 @@ function Answer({
             <Body>{says}</Body>
           </Sheet>
         ))}
-      {children}
+      <PaperOnly>
+        {answer.cautions
+          .filter(({ level }) => level !== 'note')
+          .map(({ rule, says }) => (
+            <Body key={rule} strong>
+              {says}
+            </Body>
+          ))}
+      </PaperOnly>
+      <NotPrinted style={{ gap: space.m }}>{children}</NotPrinted>
       {answer.card && <CardLines card={answer.card} />}
-      <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} system={measures} />
-      <Row>
-        <Toggle expanded={open} onPress={() => setOpen(!open)}>
-          {open ? 'Close the working' : 'How it was worked out'}
-        </Toggle>
-      </Row>
+      <NotPrinted style={{ gap: space.m }}>
+        <SpoonCheck first={answer.parts[0]} slip={answer.slip} typed={typed} setTyped={setTyped} system={measures} />
+        <Row wrap>
+          <Toggle expanded={open} onPress={() => setOpen(!open)}>
+            {open ? 'Close the working' : 'How it was worked out'}
+          </Toggle>
+          <PrintButton kind="other">Print the card</PrintButton>
+        </Row>
+      </NotPrinted>
       {open && (
         <View>
           <Small>{`Strength: ${answer.strength}.`}</Small>
@@ -318,6 +339,6 @@ function Answer({
           {answer.honest && <Longer small>{answer.honest}</Longer>}
         </View>
       )}
-    </>
+    </PrintedAlone>
   );
 }

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { fonts, space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
+import { NotPrinted } from '@/ui/Printing';
 import { Body, Small } from '@/ui/text';
 import { TickBox } from '@/ui/TickBox';
 import { Toggle } from '@/ui/Toggle';
@@ -22,11 +23,11 @@ export function StepByStep({ steps }: { steps: readonly Todo[] }) {
         {steps.map(({ id, says }, index) => (
           <Body key={id}>{`${index + 1}. ${sentence(says)}`}</Body>
         ))}
-        <Row>
+        <NotPrinted style={{ flexDirection: 'row' }}>
           <Toggle expanded={false} onPress={() => setLarge(true)}>
             Large, step by step
           </Toggle>
-        </Row>
+        </NotPrinted>
       </View>
     );
   return (

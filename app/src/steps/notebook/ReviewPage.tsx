@@ -1,4 +1,5 @@
 import type { ReviewView } from '@trowel/core/contract';
+import { NotPrinted, PrintButton } from '@/ui/Printing';
 import { capital, monthName } from '@trowel/core/wording/everyday';
 import { scaleBand, scaleLinear } from 'd3-scale';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -7,7 +8,6 @@ import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { useReview } from '@/api/queries';
 import { ChartText } from '@/drawing/ChartText';
 import { space, useRoles } from '@/theme/theme';
-import { Button } from '@/ui/Button';
 import { Page, Row, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Loaded } from '@/ui/states';
@@ -22,11 +22,9 @@ export function ReviewPage() {
   const wide = useIsWide();
   return (
     <Page wide>
-      <View nativeID="not-printed" style={{ gap: space.s }}>
+      <NotPrinted style={{ gap: space.s }}>
         <Row wrap>
-          <Button kind="main" onPress={() => globalThis.print()}>
-            Print
-          </Button>
+          <PrintButton />
           <LinkButton href="/notebook">Back to the notebook</LinkButton>
           {(query.data?.years ?? []).map((one) => (
             <Toggle
@@ -36,7 +34,7 @@ export function ReviewPage() {
             >{`${one}`}</Toggle>
           ))}
         </Row>
-      </View>
+      </NotPrinted>
       <Loaded query={query}>
         {(view) => (
           <>
