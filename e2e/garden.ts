@@ -1,7 +1,9 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
-import { test as base } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
+import { tapsAllowed } from './taps-allowed';
+import { countTaps } from './thumb';
 
 export { expect } from '@playwright/test';
 
@@ -14,12 +16,29 @@ export interface Garden {
 }
 
 /** Each journey stands on a demo garden of its own: what one leaves behind weighs in no other. */
-export const test = base.extend<{ garden: Garden; port: number; opens: 'demo' | 'start'; passphrase: string }>({
+export const test = base.extend<{
+  garden: Garden;
+  thumb: () => number;
+  port: number;
+  opens: 'demo' | 'start';
+  passphrase: string;
+}>({
   port: [4399, { option: true }],
   /** The made-up garden, or one's own, empty. */
   opens: ['demo', { option: true }],
   /** Behind which the garden is shared in the house; empty: it is not. */
   passphrase: ['', { option: true }],
+  thumb: [
+    async ({ page }, hand, info) => {
+      const taps = await countTaps(page);
+      await hand(taps);
+      const allowed = tapsAllowed[info.title];
+      if (process.env.TAPS) console.log(`TAPS\t${info.project.name}\t${taps()}\t${info.title}`);
+      if (allowed !== undefined && info.status === 'passed')
+        expect(taps(), 'more taps than this journey may take').toBeLessThanOrEqual(allowed);
+    },
+    { auto: true },
+  ],
   baseURL: async ({ port }, hand) => hand(`http://127.0.0.1:${port}`),
   garden: [
     async ({ port, opens, passphrase }, hand) => {

@@ -60,11 +60,18 @@ export async function say(page: Page, line: string): Promise<void> {
 export async function count(page: Page, counts: readonly number[]): Promise<void> {
   for (const [index, value] of counts.entries()) {
     for (let fives = 0; fives < Math.floor(value / 5); fives += 1)
-      await page.getByRole('button', { name: '5 more' }).click();
-    for (let ones = 0; ones < value % 5; ones += 1) await page.getByRole('button', { name: 'One more' }).click();
-    await page.getByRole('button', { name: `Next (${index + 1})` }).click();
+      await page.getByRole('button', { name: '5 more' }).first().click();
+    for (let ones = 0; ones < value % 5; ones += 1)
+      await page.getByRole('button', { name: 'One more' }).first().click();
+    await page
+      .getByRole('button', { name: `Next (${index + 1})` })
+      .first()
+      .click();
   }
-  await page.getByRole('button', { name: `Save ${counts.length} counts` }).click();
+  await page
+    .getByRole('button', { name: `Save ${counts.length} counts` })
+    .first()
+    .click();
 }
 
 /** The Look part of a case that stands in the list. */

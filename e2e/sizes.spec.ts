@@ -89,13 +89,49 @@ const tooLoud = (page: Page): Promise<string[]> =>
     ];
   });
 
-test('everything that can be pressed is as large as a thumb; one thing is the main one, and no text is a wall', async ({
+/** Words of which a part is hidden by their own box, and words that lie over others. */
+const illegible = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const texts = [...document.querySelectorAll<HTMLElement>('#root *')].filter((one) => {
+      const { width, height } = one.getBoundingClientRect();
+      const hasWords = [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent?.trim());
+      return hasWords && width > 1 && height > 1 && !one.closest('[aria-hidden=true], svg');
+    });
+    // A text of three lines with “The rest” beside it is cut on purpose.
+    const isShortened = (one: HTMLElement) => getComputedStyle(one).webkitLineClamp !== 'none';
+    const cut = texts.filter((one) => {
+      const { overflowX, overflowY } = getComputedStyle(one);
+      const isHidden = /hidden|clip/.test(`${overflowX}${overflowY}`);
+      const isMore = one.scrollWidth > one.clientWidth + 2 || one.scrollHeight > one.clientHeight + 4;
+      return isHidden && isMore && one.clientWidth > 0 && !isShortened(one);
+    });
+    // The places stand below what scrolls behind them; on the picture of the garden names are laid out by their letters.
+    const isLaidOver = (one: Element): boolean =>
+      one.closest('[role=navigation], [aria-label^="The garden from above"]') !== null;
+    const boxes = texts
+      .filter((one) => getComputedStyle(one).display !== 'inline' && one.children.length === 0 && !isLaidOver(one))
+      .map((one) => ({ one, box: one.getBoundingClientRect() }));
+    const over = boxes.flatMap(({ one, box }, at) =>
+      boxes.slice(at + 1).flatMap(({ one: other, box: its }) => {
+        const across = Math.min(box.right, its.right) - Math.max(box.left, its.left);
+        const along = Math.min(box.bottom, its.bottom) - Math.max(box.top, its.top);
+        // The name of a field stands in it twice, so that it can rise.
+        return across > 4 && along > 4 && one.innerText !== other.innerText
+          ? [`over each other: ${one.innerText.slice(0, 40)} / ${other.innerText.slice(0, 40)}`]
+          : [];
+      }),
+    );
+    return [...cut.map((one) => `cut: ${one.innerText.slice(0, 60)}`), ...over];
+  });
+
+test('everything that can be pressed is as large as a thumb; one thing is the main one; no text is a wall, cut off or under another', async ({
   page,
 }) => {
   const found: string[] = [];
   for (const path of await pages(page)) {
     await open(page, path);
-    found.push(...[...(await tooSmall(page)), ...(await tooLoud(page))].map((one) => `${path}: ${one}`));
+    const faults = [...(await tooSmall(page)), ...(await tooLoud(page)), ...(await illegible(page))];
+    found.push(...faults.map((one) => `${path}: ${one}`));
   }
   expect(found).toEqual([]);
 });

@@ -29,6 +29,9 @@ const arrows: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, 1],
 };
 
+/** A stroke on it is its own, not the page's. */
+const pulled = { dataSet: { pulled: '' } };
+
 interface PointerAt {
   readonly currentTarget: unknown;
   readonly nativeEvent: { readonly pointerId: number; readonly clientX: number; readonly clientY: number };
@@ -72,7 +75,7 @@ export function Dragged({ children, style, label, onStart, onPull, onDrop, onNud
   // Only the web knows these two.
   const still = { touchAction: 'none', cursor: 'grab' } as unknown as ViewStyle;
   return (
-    <View role="button" aria-label={label} style={[style, still]} {...byKey} {...byHand}>
+    <View role="button" aria-label={label} style={[style, still]} {...pulled} {...byKey} {...byHand}>
       {children}
     </View>
   );

@@ -1,4 +1,4 @@
 export * from './choose';
-export type { NextTime } from './next-time';
+export { monthToMark, type NextTime } from './next-time';
 export type { Rivals } from './suggest';
 export { actsWhen, paceOf, paces, type Pace } from './acts-when';

@@ -1,3 +1,4 @@
+import type { IsoDate } from '../quantities';
 import { monthsAt, nextMonthFor, type CauseId, type ConditionId, type RemedyId, type RemedyRow } from '../tables';
 import { helpOf, type Here, type Meant } from './stakes';
 
@@ -13,6 +14,13 @@ export interface NextTime {
   /** The month, as at the garden, in which it can begin; left out where it can at any time. */
   readonly from?: number;
 }
+
+/**
+ * The month in which it is to be marked: that in which it can begin, or this one where it is for now and mends nothing
+ * that is here. Undefined where it has no months: then there is no day to mark.
+ */
+export const monthToMark = ({ from, months }: NextTime, today: IsoDate): number | undefined =>
+  from ?? (months ? Number(today.slice(5, 7)) : undefined);
 
 /** From here on a trouble is worth planning ahead for. */
 const worthPlanning = 0.4;

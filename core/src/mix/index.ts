@@ -9,4 +9,4 @@ export * from './limits';
 export { mixRemedy } from './remedy-mix';
 export { checkRecipe, mixOwn, recipeOf } from './own-recipe';
 export * from './shopping';
-export { recipeShelf, type RecipeShelf } from './shelf';
+export { levelIn, recipeShelf, type RecipeShelf } from './shelf';

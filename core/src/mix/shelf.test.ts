@@ -1,5 +1,5 @@
 import type { RemedyRow } from '../tables';
-import { recipeShelf } from './shelf';
+import { levelIn, recipeShelf } from './shelf';
 
 const row = (id: string, ...made: string[]): RemedyRow =>
   ({
@@ -22,5 +22,18 @@ describe('the shelf of recipes', () => {
     const many = Array.from({ length: 20 }, (_, at) => row(`r${at}`, 'soap'));
     const { last, atHand, rest } = recipeShelf({ remedies: many }, ids(many), ['soap']);
     expect([last.length, atHand.length, rest.length]).toEqual([3, 4, 13]);
+  });
+});
+
+describe('how full it is drawn', () => {
+  test('of its pack, where that is known', () => expect(levelIn(250, 1000)).toBe(0.25));
+  test('of the smallest usual pack it fits in, where it is not, or holds more', () => {
+    expect(levelIn(200, null)).toBe(0.8);
+    expect(levelIn(300, 250)).toBe(0.6);
+    expect(levelIn(60_000, null)).toBe(1);
+  });
+  test('nothing measured, no level; none left, an empty one', () => {
+    expect(levelIn(null, 500)).toBeUndefined();
+    expect(levelIn(0, 500)).toBe(0);
   });
 });

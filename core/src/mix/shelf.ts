@@ -30,3 +30,17 @@ export function recipeShelf(
   const atHand = mixable.filter((row) => !last.includes(row) && isAtHand(row)).slice(0, mostFirst - last.length);
   return { last, atHand, rest: mixable.filter((row) => !last.includes(row) && !atHand.includes(row)) };
 }
+
+/** Usual bottles and bags, mL or g. */
+const usualPacks = [50, 100, 250, 500, 1000, 2500, 5000, 10_000, 25_000];
+
+/**
+ * How full it is drawn, 0…1: of its pack where that is known, else of the smallest usual one that it fits in.
+ * @param amount mL or g; undefined where nobody measured it
+ */
+export function levelIn(amount: number | null, packSize: number | null): number | undefined {
+  if (amount === null) return undefined;
+  const pack =
+    packSize !== null && packSize >= amount ? packSize : (usualPacks.find((size) => size >= amount) ?? amount);
+  return pack > 0 ? amount / pack : 0;
+}

@@ -306,7 +306,7 @@ export const wateringRemedies: readonly RemedyCore[] = [
       helps('spider-mites', 0.15, 'they like it dry'),
       helps('dry-tips', 0.5, 'less drying'),
     ],
-    rate: 'Every day moist gravel.',
+    rate: 'Gravel kept moist every day.',
     limits: ['Pots above the water, not in it.'],
     settings: ['indoors'],
     classes: ['care'],

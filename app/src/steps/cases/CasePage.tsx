@@ -20,6 +20,7 @@ import { space, useRoles } from '@/theme/theme';
 import { Longer } from '@/ui/Longer';
 import { Page, Row, useIsWide, useIsWidest } from '@/ui/layout';
 import { Loaded } from '@/ui/states';
+import { Swiped } from '@/ui/Swiped';
 import { Tabs } from '@/ui/Tabs';
 import { Body, Heading, Small } from '@/ui/text';
 import { caseParts, outcomeWords } from '@/wording/cases';
@@ -120,8 +121,12 @@ function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
   return (
     <View style={{ flex: 1, minHeight: 0 }}>
       <CaseHead view={view} weighing={weighing} part={part} beside={beside} goTo={goTo} />
-      {beside.includes('look') && <CaseTimeLine view={view} today={garden.today} />}
-      <View style={{ flex: 1, flexDirection: 'row', minHeight: 0 }}>
+      {beside.length > 1 && beside.includes('look') && <CaseTimeLine view={view} today={garden.today} />}
+      <Swiped
+        onLeft={beside.length === 1 ? () => goTo(partBeside(part, 1)) : undefined}
+        onRight={beside.length === 1 ? () => goTo(partBeside(part, -1)) : undefined}
+        style={{ flex: 1, flexDirection: 'row', minHeight: 0 }}
+      >
         {beside.map((one) => (
           <View key={one} style={{ flex: 1, minWidth: 0 }}>
             <Page wide={beside.length === 1 && one === 'look'}>
@@ -130,13 +135,19 @@ function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
             </Page>
           </View>
         ))}
-      </View>
+      </Swiped>
     </View>
   );
 }
 
 const seeing: readonly Part[] = ['read', 'weigh', 'choose'];
 const doing: readonly Part[] = ['do', 'look'];
+
+/** The part before or after; at either end it stays. */
+function partBeside(part: Part, by: 1 | -1): Part {
+  const at = caseParts.findIndex(({ id }) => id === part) + by;
+  return caseParts[at]?.id ?? part;
+}
 
 /** The parts that stand beside the one that was asked for. */
 function groupOf(part: Part, wide: boolean, widest: boolean): readonly Part[] {

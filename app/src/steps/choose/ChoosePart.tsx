@@ -1,4 +1,4 @@
-import type { Choice, NextTime, RankedRemedy } from '@trowel/core/choose';
+import { monthToMark, type Choice, type NextTime, type RankedRemedy } from '@trowel/core/choose';
 import type { CaseView, GardenView } from '@trowel/core/contract';
 import { firstDayOf, proseIn } from '@trowel/core/quantities';
 import type { RemedyFacts, RemedyRow, SceneFact } from '@trowel/core/tables';
@@ -241,8 +241,7 @@ function NextTimeLine({ next, view, today }: { next: NextTime; view: CaseView; t
   const tables = useKnowledge();
   const { row } = next;
   const { choose, isRunning, isOff, error } = useChoosing(row, view);
-  // What has months is either for one to come, or for now, though it mends nothing that is here.
-  const from = next.from ?? (next.months ? Number(today.slice(5, 7)) : undefined);
+  const from = monthToMark(next, today);
   const label = next.from === undefined ? 'Do it this season' : `Mark it for ${monthName(next.from)}`;
   const mark = (month: number) =>
     choose({ from: firstDayOf(month, today) }, `${row.name}: marked for ${monthName(month)}.`);

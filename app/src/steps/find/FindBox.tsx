@@ -1,8 +1,6 @@
-import { fillText, find, type Fill, type Findable, type Found } from '@trowel/core/find';
-import { benchTool } from '@trowel/core/mix';
-import { proseIn, type MeasureSystem } from '@trowel/core/quantities';
+import { fillText, find, type Findable, type Found } from '@trowel/core/find';
+import { proseIn } from '@trowel/core/quantities';
 import { rowById } from '@trowel/core/tables';
-import { fieldWords } from '@trowel/core/wording';
 import { Link, useRouter, type Href } from 'expo-router';
 import { useDeferredValue, useMemo } from 'react';
 import { Pressable, View } from 'react-native';
@@ -15,10 +13,10 @@ import { useKnowledge } from '@/knowledge';
 import { space, useRoles } from '@/theme/theme';
 import { Icon, type IconName } from '@/ui/Icon';
 import { Row } from '@/ui/layout';
-import { typedFor } from '@/ui/quantity';
 import { Body, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { kindNames, needExamples, pages } from '@/wording/find';
+import { filledWords } from '@/wording/filled';
 
 /** Letters from which closed cases are looked through as well. */
 const longEnough = 3;
@@ -88,33 +86,6 @@ const icons: Readonly<Record<Exclude<Found['kind'], 'plate'>, IconName>> = {
   vessel: 'bench',
   page: 'open',
 };
-
-/** What will stand in the form, in words. */
-function filledWords({ kind, id, fill }: Found, here: readonly Findable[], system: MeasureSystem): string {
-  const nameOf = (wanted: string | undefined) => here.find((one) => one.id === wanted)?.name ?? '';
-  const volume = fill.volumeMl === undefined ? undefined : typedFor('volume', fill.volumeMl, system);
-  return [
-    ...(kind === 'tool' ? valueWords(id, fill, system) : []),
-    nameOf(fill.vesselId),
-    volume ? `${volume.text} ${volume.unit}` : '',
-    nameOf(fill.bedId),
-  ]
-    .filter((words) => words !== '')
-    .join(' · ');
-}
-
-function valueWords(tool: string, { values = {} }: Fill, system: MeasureSystem): string[] {
-  const { fields } = benchTool(tool);
-  return Object.entries(values).flatMap(([name, value]) => {
-    const spec = fields[name];
-    const { label, options } = fieldWords(tool, name);
-    if (spec === undefined || name === 'shape') return [];
-    const typed =
-      typeof value === 'number' && spec.kind === 'quantity' ? typedFor(spec.quantity, value, system) : value;
-    const words = typeof typed === 'object' ? `${typed.text} ${typed.unit}` : String(options?.[String(typed)] ?? typed);
-    return [`${proseIn(label, system)}: ${proseIn(words, system)}`];
-  });
-}
 
 /** Says in one line what is needed, and opens it filled in; at most seven to choose from. */
 export function FindBox({ opened, onTop = false }: { opened?: () => void; onTop?: boolean }) {

@@ -15,6 +15,7 @@ import { TickBox } from '@/ui/TickBox';
 import { Toggle } from '@/ui/Toggle';
 import { Body, Heading, Small } from '@/ui/text';
 import { Tickable } from '@/ui/Tickable';
+import { WholeCount } from './WholeCount';
 
 interface CounterProps {
   readonly jobId: string;
@@ -40,6 +41,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
   const [counts, keep] = isLeft ? leftAlone : treated;
   const [now, setNow] = useState(0);
   const [harm, setHarm] = useState(false);
+  const [isWhole, setWhole] = useState(false);
   const addCount = useAct('addCount');
   const takeBack = useAct('takeBackCount');
   const tell = useNotice();
@@ -48,6 +50,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
     keep([...counts, value]);
     setNow(0);
   };
+  const takeLastBack = () => keep(counts.slice(0, -1));
   const save = () =>
     addCount.mutate(
       {
@@ -120,10 +123,26 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
             </Button>
           </>
         )}
-        <Button tall disabled={counts.length === 0} onPress={() => keep(counts.slice(0, -1))}>
+        <Button tall disabled={counts.length === 0} onPress={takeLastBack}>
           Take back
         </Button>
+        {unit === 'number' && (
+          <Button tall onPress={() => setWhole(true)}>
+            Whole screen
+          </Button>
+        )}
       </Row>
+      {isWhole && (
+        <WholeCount
+          what={`${capital(what)}${isLeft ? ', left as they are' : ''}`}
+          now={now}
+          counts={counts}
+          step={(by) => setNow(Math.max(0, now + by))}
+          next={() => add(now)}
+          takeBack={takeLastBack}
+          close={() => setWhole(false)}
+        />
+      )}
       {counts.length > 0 && (
         <Body>
           {counts.map((value) => (unit === 'number' ? String(value) : value === 1 ? 'yes' : 'no')).join(' · ')}

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { counted, fullDate } from '@trowel/core/wording/everyday';
+import { fullDate } from '@trowel/core/wording/everyday';
 import { useState } from 'react';
-import { bundleAt, lookInto, mergeIn, takeIn, type Brings, type Looked } from '@/api/bundle';
+import { bundleAt, lookInto, mergeIn, takeIn, type Looked } from '@/api/bundle';
 import { chooseFile } from '@/api/photos';
 import { useTakings } from '@/api/queries';
 import { Button } from '@/ui/Button';
@@ -9,30 +9,9 @@ import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { broughtWords, heldWords } from '@/wording/bundle';
 import { UndoTaking } from './UndoTaking';
 import { useBusy } from './useBusy';
-
-/** What a file holds, in a gardener's words. */
-const heldWords = (rows: Looked['rows']): string =>
-  [
-    counted(rows.bed ?? 0, 'place', 'places'),
-    counted(rows.planting ?? 0, 'planting', 'plantings'),
-    counted(rows.cases ?? 0, 'case', 'cases'),
-    counted(rows.count ?? 0, 'count', 'counts'),
-    counted(rows.photo ?? 0, 'photograph', 'photographs'),
-  ].join(', ');
-
-/** What would come in beside what is here. */
-function broughtWords(brings: Brings): string {
-  const all = Object.values(brings);
-  const sum = (of: keyof Brings[string]) => all.reduce((total, one) => total + one[of], 0);
-  const fresh = Object.fromEntries(Object.entries(brings).map(([table, one]) => [table, one.new]));
-  return [
-    `New here: ${heldWords(fresh)}; ${counted(sum('new'), 'row', 'rows')} in all.`,
-    `${counted(sum('same'), 'row is', 'rows are')} here already.`,
-    ...(sum('kept') > 0 ? [`${counted(sum('kept'), 'differs and stays', 'differ and stay')} as here.`] : []),
-  ].join(' ');
-}
 
 /** The whole garden as one file, out and in: to keep it, to go on with it elsewhere, or to bring two together. */
 export function TakeAlong() {

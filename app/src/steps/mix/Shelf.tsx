@@ -1,5 +1,6 @@
 import { ingredientNamed } from '@trowel/core/judge';
 import type { BenchView } from '@trowel/core/contract';
+import { levelIn } from '@trowel/core/mix';
 import { inBaseUnit, inWords, mL, readNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { lowerFirst, moneyWords } from '@trowel/core/wording';
 import { Controller } from 'react-hook-form';
@@ -7,6 +8,7 @@ import { View } from 'react-native';
 import { useMeasures } from '@/api/measures';
 import { useAct } from '@/api/queries';
 import { useKnowledge } from '@/knowledge';
+import { Pack } from '@/drawing/Vessels';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Row, Sheet } from '@/ui/layout';
@@ -54,6 +56,7 @@ export function Shelf({ bench }: { bench: BenchView }) {
       )}
       {bench.cupboard.map((row) => (
         <Row key={row.ingredient} style={{ justifyContent: 'space-between' }}>
+          <Pack isPowder={row.unit === 'g'} level={levelIn(row.amount, row.packSize)} />
           <View style={{ flex: 1, minWidth: 0 }}>
             <Body strong>{row.name}</Body>
             <Small>{keptWords(row, measures)}</Small>

@@ -6,6 +6,7 @@ import { View } from 'react-native';
 import { useDraft } from '@/api/drafts';
 import { useMeasures } from '@/api/measures';
 import { useAct } from '@/api/queries';
+import { VesselFigure } from '@/drawing/Vessels';
 import { Button } from '@/ui/Button';
 import { Choices } from '@/ui/Choices';
 import { Field } from '@/ui/Field';
@@ -38,7 +39,8 @@ export function Vessels({ bench }: { bench: BenchView }) {
       )}
       {bench.vessels.map((vessel) => (
         <Row key={vessel.id} wrap style={{ justifyContent: 'space-between' }}>
-          <View style={{ flexShrink: 1 }}>
+          <VesselFigure kind={vessel.kind} isClean={vessel.held === null} />
+          <View style={{ flex: 1, minWidth: 120 }}>
             <Body strong>{vessel.name}</Body>
             <Small>{`${inWords(mL(vessel.volumeMl), measures)} · ${vessel.held ? `held ${lowerFirst(vessel.held)}` : 'clean'}`}</Small>
           </View>

@@ -8,6 +8,7 @@ import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { Swiped } from '@/ui/Swiped';
 import { Body, Small } from '@/ui/text';
 import { PlateButton } from './PlateButton';
 
@@ -37,34 +38,36 @@ export function PerhapsMeant({
     settle(item);
   };
   return meant.map((item) => (
-    <Sheet key={item.say}>
-      <Body strong>{`“${item.say}”: is this what you mean?`}</Body>
-      <Small>
-        {item.state === 'absent' ? 'Tap what you looked for and did not find.' : 'Tap the one that looks like it.'}
-      </Small>
-      <View
-        role="group"
-        aria-label={`What “${item.say}” may mean`}
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}
-      >
-        {signsOf(item).map((sign, _at, all) => (
-          <PlateButton
-            key={sign.id}
-            sign={sign}
-            ringed={tellingMarks(
-              sign.plate,
-              all.map(({ plate }) => plate),
-            )}
-            state="not-looked"
-            disabled={false}
-            small
-            onTap={() => answer(item, sign.id)}
-          />
-        ))}
-      </View>
-      <Button kind="other" onPress={() => answer(item)}>
-        None of these
-      </Button>
-    </Sheet>
+    <Swiped key={item.say} onLeft={() => answer(item)} onRight={() => answer(item)}>
+      <Sheet>
+        <Body strong>{`“${item.say}”: is this what you mean?`}</Body>
+        <Small>
+          {item.state === 'absent' ? 'Tap what you looked for and did not find.' : 'Tap the one that looks like it.'}
+        </Small>
+        <View
+          role="group"
+          aria-label={`What “${item.say}” may mean`}
+          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: space.s }}
+        >
+          {signsOf(item).map((sign, _at, all) => (
+            <PlateButton
+              key={sign.id}
+              sign={sign}
+              ringed={tellingMarks(
+                sign.plate,
+                all.map(({ plate }) => plate),
+              )}
+              state="not-looked"
+              disabled={false}
+              small
+              onTap={() => answer(item, sign.id)}
+            />
+          ))}
+        </View>
+        <Button kind="other" onPress={() => answer(item)}>
+          None of these
+        </Button>
+      </Sheet>
+    </Swiped>
   ));
 }

@@ -74,7 +74,7 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
     act,
     cautions,
     understood: [...readOf(heard, act), ...worksOf(named)],
-    needs: needsBeside(needsOf(tables, act, used, named, line), cautions, used),
+    needs: needsBeside(tables, needsOf(tables, act, used, named, line), cautions, used),
     ...wordsLeftIn(tables, line, named, amountsIn(line, speaker.measures)),
   };
 }

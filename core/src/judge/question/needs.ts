@@ -1,5 +1,5 @@
 import { isNameless, saysLetBe, type HeardDose } from '../../hear';
-import type { IngredientRow, Tables } from '../../tables';
+import { rowById, type IngredientRow, type Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import { limitFor, type Act } from '../judge';
 import type { Mention } from '../mentions';
@@ -50,21 +50,32 @@ export function needsOf(
 }
 
 /**
- * Where nothing is said of how much, and something else speaks against it today, that is the answer; how strong it is
- * to be stands on its own card.
+ * Where nothing is said of how much, and the hour, the place or the days speak against it, that is the answer; how
+ * strong it is to be stands on its own card.
  */
 export const needsBeside = (
+  tables: Tables,
   needs: readonly Need[],
   cautions: readonly CautionFound[],
   used: readonly { readonly mention: Mention<IngredientRow>; readonly dose: HeardDose }[],
 ): Need[] =>
-  cautions.every(({ level }) => level === 'note')
+  !cautions.some((found) => isOfTheMoment(tables, found))
     ? [...needs]
     : needs.filter(
         (need) =>
           need.kind !== 'how-strong' ||
           used.some(({ mention: { row }, dose }) => row.id === need.ingredient && dose.amountOnly === true),
       );
+
+const ofTheDays: ReadonlySet<string> = new Set([
+  ...['wait-to-pick', 'days-between', 'too-often', 'too-soon', 'too-old', 'too-cold', 'too-warm', 'out-of-season'],
+]);
+/** Not what is minded with such a thing, or on such a plant, whenever it goes on. */
+function isOfTheMoment({ safetyRules }: Tables, found: CautionFound): boolean {
+  if (found.level !== 'caution') return false;
+  if ('rule' in found) return (rowById(safetyRules, found.rule, 'safetyRules').when.facts ?? []).length > 0;
+  return 'code' in found && ofTheDays.has(found.code);
+}
 
 /** Somewhere it may not go at all. */
 const isLimited = ({ limits }: Pick<Tables, 'limits'>, { id, classes }: IngredientRow): boolean =>
