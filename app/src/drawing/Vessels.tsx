@@ -1,4 +1,5 @@
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
+import { useRoles } from '@/theme/theme';
 import { ink } from './ink';
 
 interface PackProps {
@@ -14,6 +15,7 @@ const spans = { bottle: [26, 70], bag: [22, 70] } as const;
 
 /** What stands in the cupboard, and how much of it is left. */
 export function Pack({ isPowder, level }: PackProps) {
+  const { text } = useRoles();
   const outline = isPowder ? bag : bottle;
   const [top, bottom] = spans[isPowder ? 'bag' : 'bottle'];
   const y = level === undefined ? bottom : bottom - (bottom - top) * Math.min(1, Math.max(0, level));
@@ -32,11 +34,11 @@ export function Pack({ isPowder, level }: PackProps) {
           <Line x1={0} x2={52} y1={y} y2={y} stroke={ink.rust40} strokeWidth={2.5} />
         </G>
       )}
-      <Path d={outline} fill="none" stroke={ink.line} strokeWidth={2.4} strokeLinejoin="round" />
+      <Path d={outline} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" />
       {isPowder ? (
-        <Path d="M16 12 C22 16 30 16 36 12" fill="none" stroke={ink.line} strokeWidth={2} />
+        <Path d="M16 12 C22 16 30 16 36 12" fill="none" stroke={text} strokeWidth={2} />
       ) : (
-        <Rect x={19} y={2} width={14} height={8} rx={2} fill={ink.earth40} stroke={ink.line} strokeWidth={1.6} />
+        <Rect x={19} y={2} width={14} height={8} rx={2} fill={ink.earth40} stroke={text} strokeWidth={1.6} />
       )}
     </Svg>
   );
@@ -57,6 +59,7 @@ const vessels = {
 
 /** A sprayer, can, jar or bucket of one's own; what it held and has not been washed out stands at its bottom. */
 export function VesselFigure({ kind, isClean }: { kind: keyof typeof vessels; isClean: boolean }) {
+  const { text } = useRoles();
   const { body, more } = vessels[kind];
   const clip = `vessel-${kind}`;
   return (
@@ -75,8 +78,8 @@ export function VesselFigure({ kind, isClean }: { kind: keyof typeof vessels; is
           ))}
         </G>
       )}
-      <Path d={body} fill="none" stroke={ink.line} strokeWidth={2.4} strokeLinejoin="round" />
-      <Path d={more} fill="none" stroke={ink.line} strokeWidth={2.4} strokeLinejoin="round" strokeLinecap="round" />
+      <Path d={body} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" />
+      <Path d={more} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" strokeLinecap="round" />
     </Svg>
   );
 }

@@ -1,14 +1,16 @@
 import type { CalendarView, SlotsView, StepView } from '@trowel/core/contract';
 import { NotPrinted, PaperOnly, PrintButton } from '@/ui/Printing';
-import { capital, dayAndMonth, dayWords, hourWords, weekdayOf } from '@trowel/core/wording/everyday';
+import { capital, counted, dayAndMonth, dayWords, hourWords, weekdayOf } from '@trowel/core/wording/everyday';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { apiBase } from '@/api/tour';
-import { useAct, useCalendar, useSlots } from '@/api/queries';
+import { useAct, useCalendar, useGarden, useSlots } from '@/api/queries';
+import { GardenPicture } from '@/drawing/garden/GardenPicture';
 import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
 import { Button } from '@/ui/Button';
-import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
+import { pictured } from '@/steps/garden/pictured';
+import { Page, Row, Sheet, useIsWide, useIsWidest } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Empty, Loaded, Trouble } from '@/ui/states';
@@ -25,6 +27,7 @@ const idOf = ({ jobId, step }: Pick<StepView, 'jobId' | 'step'>) => `${jobId}:${
 export function CalendarPage() {
   const query = useCalendar();
   const wide = useIsWide();
+  const widest = useIsWidest();
   const [chosen, setChosen] = useState<StepView>();
   const slots = useSlots(chosen);
   const move = useMove(() => setChosen(undefined));
@@ -57,7 +60,7 @@ export function CalendarPage() {
                   As a calendar file
                 </Button>
               </Row>
-              {wide && panel(today)}
+              {wide && !widest && panel(today)}
             </NotPrinted>
             {days.every(({ steps, also }) => steps.length === 0 && also.length === 0) && (
               <Empty title="Nothing planned">
@@ -66,7 +69,17 @@ export function CalendarPage() {
             )}
             <NotPrinted style={{ gap: space.m }}>
               {wide ? (
-                <Weeks days={days} today={today} chosen={chosen} choose={choose} slots={open} move={move} />
+                <View style={{ flexDirection: 'row', gap: space.m }}>
+                  {widest && (
+                    <View style={{ width: 264, gap: space.m }}>
+                      <Where days={days} chosen={chosen} choose={setChosen} />
+                      {panel(today)}
+                    </View>
+                  )}
+                  <View style={{ flex: 1, minWidth: 0 }}>
+                    <Weeks days={days} today={today} chosen={chosen} choose={choose} slots={open} move={move} />
+                  </View>
+                </View>
               ) : (
                 <DayList days={days} today={today} chosen={chosen} choose={choose} panel={panel(today)} />
               )}
@@ -78,6 +91,29 @@ export function CalendarPage() {
         )}
       </Loaded>
     </Page>
+  );
+}
+
+/** Where it is to be done: a place tapped opens the next step there. */
+function Where({
+  days,
+  chosen,
+  choose,
+}: Pick<DaysProps, 'days' | 'chosen'> & { choose: (step: StepView | undefined) => void }) {
+  const garden = useGarden();
+  const beds = garden.data?.beds ?? [];
+  const coming = days.flatMap(({ steps }) => steps.filter(({ state }) => state === 'planned'));
+  const at = (bedId: string) => coming.filter(({ bedIds }) => bedIds.includes(bedId));
+  if (beds.length === 0) return null;
+  return (
+    <GardenPicture
+      places={pictured({ beds }).map((place) => ({ ...place, open: 0, due: at(place.id).length }))}
+      chosen={chosen?.bedIds[0]}
+      onTap={(id) => choose(at(id)[0])}
+      highest={320}
+      says="Tap a place to see its next step."
+      dueSays={(due) => counted(due, 'step to come', 'steps to come')}
+    />
   );
 }
 
@@ -257,7 +293,7 @@ function Weeks({ days, today, chosen, choose, slots, move }: DaysProps & { slots
                   flex: 1,
                   minWidth: 0,
                   minHeight: 84,
-                  padding: 6,
+                  padding: 4,
                   gap: 4,
                   borderRadius: 6,
                   borderWidth: isOpen || day.date === today ? 2 : 1,

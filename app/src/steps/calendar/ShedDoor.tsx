@@ -1,4 +1,5 @@
 import type { CalendarView, StepView } from '@trowel/core/contract';
+import { addDays } from '@trowel/core/quantities';
 import { dayAndMonth, hourWords, weekdayOf } from '@trowel/core/wording/everyday';
 import { View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
@@ -7,10 +8,13 @@ import { space, useRoles } from '@/theme/theme';
 import { Row } from '@/ui/layout';
 import { Body, Heading, Small } from '@/ui/text';
 
+/** Longer ahead the weather moves it anyway. */
+const daysAhead = 14;
+
 /** What is to do from today on, to hang on the shed door: a box to tick, the hour, and whose it is. */
 export function ShedDoor({ days, today }: Pick<CalendarView, 'days' | 'today'>) {
   const ahead = days
-    .filter(({ date }) => date >= today)
+    .filter(({ date }) => date >= today && date < addDays(today, daysAhead))
     .map((day) => ({ ...day, steps: day.steps.filter(({ state }) => state === 'planned') }))
     .filter(({ steps, also, isAway }) => steps.length > 0 || also.length > 0 || isAway);
   return (

@@ -41,7 +41,16 @@ export function StepChip({
   ]
     .filter((part) => part !== '')
     .join(' · ');
-  const says = (
+  // A day of the week's grid is narrow: there everything stands below its tag.
+  const says = onDrop ? (
+    <View style={{ gap: 2 }}>
+      <Tag pattern={step.pattern} width={26} />
+      <Small strong style={{ color: roles.text }}>
+        {`${step.does} `}
+      </Small>
+      <Small>{about}</Small>
+    </View>
+  ) : (
     <Row gap={6} style={{ alignItems: 'flex-start' }}>
       <Tag pattern={step.pattern} width={26} />
       <View style={{ flex: 1, minWidth: 0 }}>
