@@ -1,5 +1,5 @@
 import type { Pace } from '../choose';
-import { keptName, type KeptTable, type RemedyFacts, type Tables } from '../tables';
+import { keptName, type Grade, type KeptTable, type RemedyFacts, type RemedyRow, type Tables } from '../tables';
 import { counted } from './everyday/language';
 
 const harmWords = { safe: 'spares', some: 'harms some', harm: 'harms' } as const;
@@ -13,6 +13,50 @@ export const costWords: Readonly<Record<RemedyFacts['cost'], string>> = {
   pennies: 'costs pennies',
   some: 'costs about as much as a packet of seed',
   dear: 'costs more than a meal',
+};
+
+const shortGrade: Readonly<Record<Grade, string>> = {
+  trial: 'trials',
+  guideline: 'clinics',
+  practice: 'growers',
+  folk: 'unproven',
+  doubtful: 'doubtful',
+};
+const shortCost: Readonly<Record<RemedyFacts['cost'], string>> = {
+  nothing: 'nothing',
+  pennies: 'pennies',
+  some: 'a seed packet',
+  dear: 'a meal or more',
+};
+const lives = { helpers: 'helpers', soil: 'soil life', water: 'water life' } as const;
+const isLater = (phase: RemedyRow['steps'][number]['phase']) => phase === 'look' || phase === 'after';
+
+/** What one choice is compared with another by: who says so, cost, work of the first round, and what it hurts. */
+export interface Glance {
+  readonly evidence: string;
+  readonly costs: string;
+  readonly takes: string;
+  readonly harms: string;
+}
+
+/** A remedy at a glance, each in a word or two. */
+export function glanceOf({ grade, facts, steps }: Pick<RemedyRow, 'grade' | 'facts' | 'steps'>): Glance {
+  const first = steps.findIndex(({ applies }) => applies);
+  const round = first === -1 ? steps.filter(({ phase }) => !isLater(phase)) : steps.slice(0, first + 1);
+  const minutes = [...facts.prepare, ...round].reduce((sum, one) => sum + one.minutes, 0);
+  const hurt = (Object.keys(lives) as (keyof typeof lives)[]).filter((of) => facts.spares[of] !== 'safe');
+  return {
+    evidence: shortGrade[grade],
+    costs: shortCost[facts.cost],
+    takes: minutes < 90 ? `${minutes} min` : `${halves(minutes / 60)} h`,
+    harms: hurt.length === 0 ? 'nothing' : hurt.map((of) => lives[of]).join(', '),
+  };
+}
+
+/** "1½", "2". */
+const halves = (value: number): string => {
+  const rounded = Math.round(value * 2) / 2;
+  return Number.isInteger(rounded) ? `${rounded}` : `${Math.floor(rounded)}½`;
 };
 
 /** The name of something that a garden has kept; what is no longer known says so. */

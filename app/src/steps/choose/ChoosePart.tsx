@@ -6,6 +6,7 @@ import {
   chanceWords,
   costWords,
   counted,
+  glanceOf,
   keepsWords,
   leftOutWords,
   lowerFirst,
@@ -298,7 +299,8 @@ function RemedyCard({
   return (
     <Sheet style={remedy.suggested ? { borderWidth: 2.5, borderColor: roles.act } : undefined}>
       <Heading rank={3}>{row.name}</Heading>
-      <Small>{`${rungWords[row.rung]} · ${gradeWords[row.grade]}`}</Small>
+      <Small>{rungWords[row.rung]}</Small>
+      <AtAGlance row={row} />
       {remedy.helps.slice(0, 2).map(({ of, why, chance }) => (
         <Longer key={of}>{sentence(`For ${nameOf(of)} (${chanceWords(chance)}): ${why}`)}</Longer>
       ))}
@@ -350,6 +352,7 @@ function RemedyCard({
       {open === 'more' && (
         <View style={{ gap: 4 }}>
           <Body>{row.plain}</Body>
+          <Small>{`How well this is known: ${gradeWords[row.grade]}.`}</Small>
           {!remedy.suggested && <Body strong>{row.honest}</Body>}
           <Small>{`How much: ${row.rate}`}</Small>
           <RemedyFactLines facts={row.facts} />
@@ -366,6 +369,41 @@ function RemedyCard({
         </View>
       )}
     </Sheet>
+  );
+}
+
+/** The same four things of each, in the same place, so that one card is compared with the next. */
+function AtAGlance({ row }: { row: RemedyRow }) {
+  const roles = useRoles();
+  const { evidence, costs, takes, harms } = glanceOf(row);
+  return (
+    <View
+      role="group"
+      aria-label="At a glance"
+      style={{
+        flexDirection: 'row',
+        borderTopWidth: 1,
+        borderBottomWidth: 1,
+        borderColor: roles.line,
+        paddingVertical: 6,
+      }}
+    >
+      {(
+        [
+          ['Evidence', evidence],
+          ['Costs', costs],
+          ['Takes', takes],
+          ['Harms', harms],
+        ] as const
+      ).map(([label, says]) => (
+        <View key={label} style={{ flex: 1, minWidth: 0, paddingRight: 6 }}>
+          <Small>{`${label} `}</Small>
+          <Small strong style={{ color: roles.text }}>
+            {says}
+          </Small>
+        </View>
+      ))}
+    </View>
   );
 }
 
