@@ -1,1 +1,3 @@
-export { CalendarPage as default } from '@/steps/calendar/CalendarPage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('CalendarPage');

@@ -1,1 +1,3 @@
-export { LabelsPage as default } from '@/steps/mix/LabelsPage';
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('LabelsPage');

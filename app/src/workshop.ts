@@ -4,9 +4,11 @@
  */
 export { PlantFigure } from '@/drawing/plants';
 export { HoursBand } from '@/drawing/HoursBand';
+export { CalendarPage } from '@/steps/calendar/CalendarPage';
 export { CasePage } from '@/steps/cases/CasePage';
 export { CaseSheetPage } from '@/steps/cases/CaseSheetPage';
 export { Overlay } from '@/steps/find/Overlay';
+export { WholeCount } from '@/steps/follow/WholeCount';
 export { BedPage } from '@/steps/garden/BedPage';
 export { GardenPage } from '@/steps/garden/GardenPage';
 export { KeepPage } from '@/steps/keep/KeepPage';
@@ -14,6 +16,7 @@ export { PairPage } from '@/steps/keep/PairPage';
 export { JobPage } from '@/steps/job/JobPage';
 export { NewJobPage } from '@/steps/job/NewJobPage';
 export { BenchPage } from '@/steps/mix/BenchPage';
+export { LabelsPage } from '@/steps/mix/LabelsPage';
 export { ReviewPage } from '@/steps/notebook/ReviewPage';
 export { PlatesPage } from '@/steps/plates/PlatesPage';
 export { PracticePage } from '@/steps/practice/PracticePage';

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 import { useRoles } from '@/theme/theme';
 import { ink } from './ink';
@@ -13,34 +14,67 @@ const bottle = 'M20 6 H32 V16 C40 20 42 26 42 34 V66 C42 70 40 72 36 72 H16 C12 
 const bag = 'M10 18 L14 12 H38 L42 18 L44 66 C44 70 42 72 38 72 H14 C10 72 8 70 8 66Z';
 const spans = { bottle: [26, 70], bag: [22, 70] } as const;
 
-/** What stands in the cupboard, and how much of it is left. */
-export function Pack({ isPowder, level }: PackProps) {
+/** An outline, and what is in it up to where it stands. */
+function Filled({
+  id,
+  outline,
+  width,
+  ground,
+  children,
+  more,
+}: {
+  /** Of its kind and level: the same drawing may share its clip. */
+  id: string;
+  outline: string;
+  /** Of the drawing's own 76 high. */
+  width: number;
+  ground: string;
+  children?: ReactNode;
+  /** What stands outside of what it holds. */
+  more: ReactNode;
+}) {
   const { text } = useRoles();
-  const outline = isPowder ? bag : bottle;
-  const [top, bottom] = spans[isPowder ? 'bag' : 'bottle'];
-  const y = level === undefined ? bottom : bottom - (bottom - top) * Math.min(1, Math.max(0, level));
-  const clip = `pack-${isPowder ? 'bag' : 'bottle'}-${Math.round(y)}`;
   return (
-    <Svg width={44} height={64} viewBox="0 0 52 76" aria-hidden>
+    <Svg width={(width * 64) / 76} height={64} viewBox={`0 0 ${width} 76`} aria-hidden>
       <Defs>
-        <ClipPath id={clip}>
+        <ClipPath id={id}>
           <Path d={outline} />
         </ClipPath>
       </Defs>
-      <Path d={outline} fill={isPowder ? ink.card : ink.stone96} />
+      <Path d={outline} fill={ground} />
+      <G clipPath={`url(#${id})`}>{children}</G>
+      <Path d={outline} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" />
+      {more}
+    </Svg>
+  );
+}
+
+/** What stands in the cupboard, and how much of it is left. */
+export function Pack({ isPowder, level }: PackProps) {
+  const { text } = useRoles();
+  const [top, bottom] = spans[isPowder ? 'bag' : 'bottle'];
+  const y = level === undefined ? bottom : bottom - (bottom - top) * Math.min(1, Math.max(0, level));
+  return (
+    <Filled
+      id={`pack-${isPowder ? 'bag' : 'bottle'}-${Math.round(y)}`}
+      outline={isPowder ? bag : bottle}
+      width={52}
+      ground={isPowder ? ink.card : ink.stone96}
+      more={
+        isPowder ? (
+          <Path d="M16 12 C22 16 30 16 36 12" fill="none" stroke={text} strokeWidth={2} />
+        ) : (
+          <Rect x={19} y={2} width={14} height={8} rx={2} fill={ink.earth40} stroke={text} strokeWidth={1.6} />
+        )
+      }
+    >
       {level !== undefined && (
-        <G clipPath={`url(#${clip})`}>
+        <>
           <Rect x={0} y={y} width={52} height={76} fill={isPowder ? ink.straw88 : ink.water} />
           <Line x1={0} x2={52} y1={y} y2={y} stroke={ink.rust40} strokeWidth={2.5} />
-        </G>
+        </>
       )}
-      <Path d={outline} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" />
-      {isPowder ? (
-        <Path d="M16 12 C22 16 30 16 36 12" fill="none" stroke={text} strokeWidth={2} />
-      ) : (
-        <Rect x={19} y={2} width={14} height={8} rx={2} fill={ink.earth40} stroke={text} strokeWidth={1.6} />
-      )}
-    </Svg>
+    </Filled>
   );
 }
 
@@ -61,25 +95,22 @@ const vessels = {
 export function VesselFigure({ kind, isClean }: { kind: keyof typeof vessels; isClean: boolean }) {
   const { text } = useRoles();
   const { body, more } = vessels[kind];
-  const clip = `vessel-${kind}`;
   return (
-    <Svg width={50} height={64} viewBox="0 0 60 76" aria-hidden>
-      <Defs>
-        <ClipPath id={clip}>
-          <Path d={body} />
-        </ClipPath>
-      </Defs>
-      <Path d={body} fill={ink.stone96} />
+    <Filled
+      id={`vessel-${kind}`}
+      outline={body}
+      width={60}
+      ground={ink.stone96}
+      more={<Path d={more} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" strokeLinecap="round" />}
+    >
       {!isClean && (
-        <G clipPath={`url(#${clip})`}>
+        <>
           <Rect x={0} y={60} width={60} height={16} fill={ink.ochre64} />
           {[18, 26, 33].map((x) => (
             <Circle key={x} cx={x} cy={56} r={2.4} fill={ink.ochre64} />
           ))}
-        </G>
+        </>
       )}
-      <Path d={body} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" />
-      <Path d={more} fill="none" stroke={text} strokeWidth={2.4} strokeLinejoin="round" strokeLinecap="round" />
-    </Svg>
+    </Filled>
   );
 }

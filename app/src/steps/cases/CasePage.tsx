@@ -13,6 +13,7 @@ import { Tag } from '@/drawing/Tag';
 import { useKnowledge } from '@/knowledge';
 import { ChoosePart } from '@/steps/choose/ChoosePart';
 import { LookPart } from '@/steps/follow/LookPart';
+import { CountsBeside } from '@/steps/plan/counts-beside';
 import { DoPart } from '@/steps/plan/DoPart';
 import { ReadPart, SayLine } from '@/steps/read/ReadPart';
 import { WeighPart } from '@/steps/weigh/WeighPart';
@@ -114,7 +115,11 @@ function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
     read: <ReadPart view={view} />,
     weigh: <WeighPart view={view} weighing={weighing} choice={choice} />,
     choose: <ChoosePart view={view} choice={choice} garden={garden} facts={facts} setFacts={setFacts} />,
-    do: <DoPart view={view} garden={garden} />,
+    do: (
+      <CountsBeside value={widest}>
+        <DoPart view={view} garden={garden} />
+      </CountsBeside>
+    ),
     look: <LookPart view={view} beside={wide && !widest} />,
   } satisfies Record<Part, React.ReactElement>;
   const beside = groupOf(part, wide, widest);

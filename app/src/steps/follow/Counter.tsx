@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { useCountsDraft } from '@/api/drafts';
 import { useAct } from '@/api/queries';
 import { fonts, space, useRoles } from '@/theme/theme';
+import { useFetchedWorkshop } from '@/ui/FromWorkshop';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
@@ -15,7 +16,6 @@ import { TickBox } from '@/ui/TickBox';
 import { Toggle } from '@/ui/Toggle';
 import { Body, Heading, Small } from '@/ui/text';
 import { Tickable } from '@/ui/Tickable';
-import { WholeCount } from './WholeCount';
 
 interface CounterProps {
   readonly jobId: string;
@@ -42,6 +42,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
   const [now, setNow] = useState(0);
   const [harm, setHarm] = useState(false);
   const [isWhole, setWhole] = useState(false);
+  const WholeCount = useFetchedWorkshop(isWhole)?.WholeCount;
   const addCount = useAct('addCount');
   const takeBack = useAct('takeBackCount');
   const tell = useNotice();
@@ -132,7 +133,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
           </Button>
         )}
       </Row>
-      {isWhole && (
+      {isWhole && WholeCount && (
         <WholeCount
           what={`${capital(what)}${isLeft ? ', left as they are' : ''}`}
           now={now}

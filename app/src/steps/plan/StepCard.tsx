@@ -1,7 +1,7 @@
 import type { StepView } from '@trowel/core/contract';
 import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording/everyday';
 import type { Href } from 'expo-router';
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import { View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { useReach, useWaiting } from '@/api/waiting';
@@ -16,6 +16,7 @@ import { TextLink } from '@/ui/TextLink';
 import { ReadFirst } from '@/ui/ReadFirst';
 import { TickBox } from '@/ui/TickBox';
 import { Tickable } from '@/ui/Tickable';
+import { CountsBeside } from './counts-beside';
 
 type Asks = NonNullable<StepView['asks']>;
 type Result = Asks['results'][number]['id'];
@@ -113,9 +114,11 @@ function Answer({
   leaveOut: () => void;
   close: () => void;
 }) {
+  const isBeside = useContext(CountsBeside);
   return (
     <View style={{ gap: space.s }}>
-      {asks.for === 'count' && (
+      {asks.for === 'count' && isBeside && <Small>Count beside this, under Look.</Small>}
+      {asks.for === 'count' && !isBeside && (
         <Counter
           jobId={step.jobId}
           step={step.step}
