@@ -52,6 +52,6 @@ export const saysKill = (line: string): boolean => /\b(?:kill|drown|squash|crush
 
 /** Nothing is done: "leave the ladybirds on my beans alone". */
 export const saysLetBe = (line: string): boolean =>
-  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it) be\b/.test(
+  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it) be\b/.test(
     line,
   );

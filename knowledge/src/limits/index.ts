@@ -405,6 +405,8 @@ export const paces: readonly PaceRow[] = [
     instead: 'Thin it 1 to 30 or 40, on soil only.',
   },
   pickRow('roof-water', 2, 'it carries what birds leave', 'To the roots only, and wash what is picked.'),
+  pickRow('garlic', 1, 'it is tasted', 'Wash well.'),
+  pickRow('irritant', 1, 'it is tasted, and burns the mouth', 'Wash well, hands too.'),
   pickRow('copper', 7, 'copper stays on leaves', 'The wait on the label rules; wash well.'),
   pickRow('sulphur', 1, 'it tastes, and irritates', 'The wait on the label rules; wash well.'),
   pickRow('spinosad', 3, 'what is on the leaf must go', 'The wait on the label rules; wash well.'),

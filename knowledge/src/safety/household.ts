@@ -27,6 +27,9 @@ export const household: readonly SafetyRule[] = [
     growsNothing,
     chemicalInstead,
   ),
+  ...(['on-leaves', 'on-soil', 'on-plant', 'grows-food'] as const).map((fact) =>
+    guideline(`cleaner-${fact}`, 'stop', { things: ['cleaner'], facts: [fact] }, growsNothing, chemicalInstead),
+  ),
   guideline(
     'chemical',
     'caution',

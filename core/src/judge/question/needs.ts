@@ -70,10 +70,13 @@ export const needsBeside = (
 const ofTheDays: ReadonlySet<string> = new Set([
   ...['wait-to-pick', 'days-between', 'too-often', 'too-soon', 'too-old', 'too-cold', 'too-warm', 'out-of-season'],
 ]);
-/** Not what is minded with such a thing, or on such a plant, whenever it goes on. */
+/** What two things do to each other as well; not what is minded with one thing, or on such a plant, whenever it goes on. */
 function isOfTheMoment({ safetyRules }: Tables, found: CautionFound): boolean {
   if (found.level !== 'caution') return false;
-  if ('rule' in found) return (rowById(safetyRules, found.rule, 'safetyRules').when.facts ?? []).length > 0;
+  if ('rule' in found) {
+    const { facts = [], things = [] } = rowById(safetyRules, found.rule, 'safetyRules').when;
+    return facts.length > 0 || things.length > 1;
+  }
   return 'code' in found && ofTheDays.has(found.code);
 }
 
