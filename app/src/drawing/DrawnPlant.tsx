@@ -12,13 +12,17 @@ const groundHeight = 150;
 /** The field that is shown: the plant in the middle, names at both sides and above. */
 const field = { x: -64, y: -62, width: 428, height: 364 } as const;
 /** Where the middle of a name stands, in the field; names at the left begin there, those at the right end there. */
-const names: Record<TapPart, { readonly side: 'left' | 'middle' | 'right'; readonly y: number }> = {
+const names: Record<
+  TapPart,
+  { readonly side: 'left' | 'middle' | 'right'; readonly y: number; readonly widest?: number }
+> = {
   tips: { side: 'middle', y: -34 },
   under: { side: 'left', y: 46 },
   stem: { side: 'left', y: 150 },
   leaves: { side: 'right', y: 24 },
   fruit: { side: 'right', y: 94 },
-  old: { side: 'right', y: 164 },
+  // px: its two words stand below each other, so that it never lies on the plant.
+  old: { side: 'right', y: 164, widest: 88 },
   soil: { side: 'left', y: 272 },
   around: { side: 'right', y: 272 },
   lawn: { side: 'middle', y: 96 },
@@ -95,6 +99,7 @@ export function DrawnPlant({
               style={{
                 minHeight: space.target,
                 minWidth: space.target,
+                maxWidth: plant && names[id].widest,
                 justifyContent: 'center',
                 paddingHorizontal: 8,
                 borderRadius: 6,
