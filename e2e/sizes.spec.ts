@@ -124,13 +124,37 @@ const illegible = (page: Page): Promise<string[]> =>
     return [...cut.map((one) => `cut: ${one.innerText.slice(0, 60)}`), ...over];
   });
 
+/** Lines of running text with more letters than the eye follows back. */
+const tooWide = (page: Page): Promise<string[]> =>
+  page.evaluate((most) => {
+    const range = document.createRange();
+    return [...document.querySelectorAll<HTMLElement>('#root *')].flatMap((one) => {
+      const node = one.firstChild;
+      if (one.childNodes.length !== 1 || !(node instanceof Text) || node.data.length <= most) return [];
+      const lines = new Map<number, number>();
+      for (const word of node.data.matchAll(/\S+\s*/gu)) {
+        range.setStart(node, word.index);
+        range.setEnd(node, word.index + word[0].trimEnd().length);
+        const top = Math.round(range.getBoundingClientRect().top);
+        lines.set(top, (lines.get(top) ?? 0) + word[0].length);
+      }
+      const widest = Math.max(...lines.values());
+      return lines.size > 1 && widest > most ? [`${widest} letters: ${one.innerText.slice(0, 60)}`] : [];
+    });
+  }, 80);
+
 test('everything that can be pressed is as large as a thumb; one thing is the main one; no text is a wall, cut off or under another', async ({
   page,
 }) => {
   const found: string[] = [];
   for (const path of await pages(page)) {
     await open(page, path);
-    const faults = [...(await tooSmall(page)), ...(await tooLoud(page)), ...(await illegible(page))];
+    const faults = [
+      ...(await tooSmall(page)),
+      ...(await tooLoud(page)),
+      ...(await illegible(page)),
+      ...(await tooWide(page)),
+    ];
     found.push(...faults.map((one) => `${path}: ${one}`));
   }
   expect(found).toEqual([]);

@@ -14,6 +14,9 @@ interface RunningProps extends WordsProps {
   ref?: Ref<Text>;
 }
 
+/** px, for letters so large: 75 of them or a few less, so that the eye finds the next line. */
+const widestLine = (size: number): number => size * 33;
+
 /** Headings by rank; each is a heading to a screen reader too. */
 export function Heading({ children, rank = 2, style }: WordsProps & { rank?: 1 | 2 | 3 }) {
   const { text } = useRoles();
@@ -47,6 +50,7 @@ export function Body({ children, style, soft = false, strong = false, lines, ref
           fontFamily: fonts.body,
           fontSize: 16,
           lineHeight: 23,
+          maxWidth: widestLine(16),
           color: soft ? softText : text,
           fontWeight: strong ? '700' : '400',
         },
@@ -65,7 +69,14 @@ export function Small({ children, style, strong = false, lines, ref }: RunningPr
       {...(ref ? { ref } : {})}
       {...(lines === undefined ? {} : { numberOfLines: lines })}
       style={[
-        { fontFamily: fonts.body, fontSize: 14, lineHeight: 19, color: softText, fontWeight: strong ? '700' : '400' },
+        {
+          fontFamily: fonts.body,
+          fontSize: 14,
+          lineHeight: 19,
+          maxWidth: widestLine(14),
+          color: softText,
+          fontWeight: strong ? '700' : '400',
+        },
         style,
       ]}
     >
