@@ -146,18 +146,17 @@ const tooWide = (page: Page): Promise<string[]> =>
 test('everything that can be pressed is as large as a thumb; one thing is the main one; no text is a wall, cut off or under another', async ({
   page,
 }) => {
-  const found: string[] = [];
   for (const path of await pages(page)) {
     await open(page, path);
-    const faults = [
+    const faults = async () => [
       ...(await tooSmall(page)),
       ...(await tooLoud(page)),
       ...(await illegible(page)),
       ...(await tooWide(page)),
     ];
-    found.push(...faults.map((one) => `${path}: ${one}`));
+    // The name of a field stands narrow for its first frames, until its box is measured: what counts is what lasts.
+    await expect.poll(faults, path).toEqual([]);
   }
-  expect(found).toEqual([]);
 });
 
 test('a page twice as near, and one as narrow as any phone, shows all its words', async ({ page }) => {
