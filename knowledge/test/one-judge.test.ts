@@ -93,6 +93,29 @@ describe('one judge', () => {
     }
   });
 
+  test.each([
+    ['lime', 'garden lime', 100],
+    ['ash', 'wood ash', 50],
+    ['sulphur', 'sulphur', 50],
+  ] as const)(
+    '%s: at every pH the bench strews it where the question lets it, and nowhere else',
+    (product, name, rate) => {
+      const values = { length: 2, width: 2, product, rate };
+      for (let tenths = 40; tenths <= 90; tenths += 1) {
+        const ph = tenths / 10;
+        const sum = answerOrder(knowledge, {
+          way: 'tool',
+          tool: 'per-area',
+          values: { ...values, ph },
+          measures: 'metric',
+        });
+        const line = `${rate} g per square metre of ${name} raked into the soil, the pH is ${ph}`;
+        const asked = answerOrder(knowledge, { way: 'ask', ask: line, measures: 'metric' });
+        expect([ph, asked.kind === 'refused']).toEqual([ph, sum.kind === 'refused']);
+      }
+    },
+  );
+
   test('what the bench prescribes is let be, and what must be known is asked back', () => {
     const ask = (line: string) => answerOrder(knowledge, { way: 'ask', ask: line, measures: 'metric' });
     expect(ask('peroxide 1 to 2 for scrubbing empty pots, 3 %').kind).toBe('checked');

@@ -101,10 +101,10 @@ export function weatherFacts({
   ];
 }
 
-/** From here on lime and ash lock up what roots need; below, most crops want some. */
-const limyFrom = 7;
-const sourBelow = 6;
-
 /** Facts of the soil for a scene, from its pH. */
-export const soilFacts = (ph: number | undefined): SceneFact[] =>
-  ph === undefined ? [] : ph >= limyFrom ? ['soil-limy'] : ph < sourBelow ? ['soil-sour'] : [];
+export const soilFacts = ({ sceneFacts }: Pick<Tables, 'sceneFacts'>, ph: number | undefined): SceneFact[] =>
+  ph === undefined
+    ? []
+    : sceneFacts
+        .filter((row) => row.ph && ('from' in row.ph ? ph >= row.ph.from : ph < row.ph.below))
+        .map(({ id }) => id);

@@ -98,6 +98,7 @@ export const sceneFactIds = [
   'on-tools',
   'among-plants',
   'soil-limy',
+  'free-lime',
   'soil-sour',
   'butterfly-plant',
   'ready-to-use',
@@ -126,6 +127,8 @@ export interface SceneFactRow {
   readonly words: readonly string[];
   /** Where one of these is said as well, it is not so. */
   readonly unless?: readonly string[];
+  /** It is so where the soil's pH is this or more, or less than this. */
+  readonly ph?: { readonly from: number } | { readonly below: number };
 }
 
 /** When a rule speaks: all of what is named here must hold. */

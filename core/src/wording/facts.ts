@@ -86,6 +86,7 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'on-tools': 'on tools and pots',
   'among-plants': 'among plants to keep',
   'soil-limy': 'on limy soil',
+  'free-lime': 'free lime in the soil',
   'soil-sour': 'on sour soil',
   'butterfly-plant': 'where butterflies breed',
   'ready-to-use': 'ready to use',

@@ -13,12 +13,16 @@ import { keeping } from './keeping';
 import { met } from './met';
 import { people } from './people';
 import { places } from './places';
+import { poisons } from './poisons';
+import { soilAndFeeds } from './soil-and-feeds';
 import { strengths } from './strengths';
 import { together } from './together';
 
 const rules: readonly SafetyRule[] = [
   ...together,
   ...alone,
+  ...poisons,
+  ...soilAndFeeds,
   ...strengths,
   ...places,
   ...hours,

@@ -111,7 +111,7 @@ export function factsIn(
       ...tables.sceneFacts
         .filter((row) => says(row, row.words, line) && !says(row, row.unless ?? [], line))
         .map(({ id }) => id),
-      ...soilFacts(phIn(line)),
+      ...soilFacts(tables, phIn(line)),
       ...plants
         .filter((plant) => !isBeside(plant, line))
         .flatMap(({ row }) => [

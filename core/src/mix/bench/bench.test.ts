@@ -76,6 +76,10 @@ const tables = {
     { id: 'pellets', of: 'slug-pellets', most: 5 },
   ],
   paces: [{ id: 'soap-soak', of: 'liquid-soap', soakMinutes: 30 }],
+  sceneFacts: [
+    { id: 'soil-limy', words: [], ph: { from: 6.5 } },
+    { id: 'free-lime', words: [], ph: { from: 7.8 } },
+  ],
 } as unknown as Tables;
 
 const answerOf = (
@@ -318,7 +322,8 @@ describe('what the bench refuses, and what to do instead', () => {
     ['clippings', { depth: 0.05 }, /At most 2\.5 cm/],
     ['clippings', { sprayed: 'yes' }, /weedkiller/],
     ['per-area', { product: 'ash', rate: 200 }, /at most 70/],
-    ['per-area', { product: 'lime', ph: 7.2 }, /needs no lime/],
+    ['per-area', { product: 'lime', ph: 6.5 }, /needs no lime/],
+    ['per-area', { product: 'sulphur', ph: 8 }, /eats the sulphur/],
     ['nematodes', { soil: 7 }, /needs 10 °C/],
     ['nematodes', { soil: 34, kind: 'bacteriophora' }, /die/],
     ['nematodes', { against: 'grubs', kind: 'carpocapsae', soil: 18 }, /H\. bacteriophora/],

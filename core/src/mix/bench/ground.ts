@@ -160,10 +160,6 @@ const onGround = {
 } as const;
 type OnGround = keyof typeof onGround;
 
-/** pH from which lime and ash do harm, and from which free lime eats sulphur (extension). */
-const limedEnough = 6.5;
-const freeLime = 7.8;
-
 export const perArea = defineTool({
   id: 'per-area',
   group: 'ground',
@@ -180,8 +176,8 @@ export const perArea = defineTool({
     const most = gPerSquareMetre(bears);
     if (rate > bears)
       return stop(`too-much-${product}`, { rate: gPerSquareMetre(rate), most, usual: gPerSquareMetre(row.usual) });
-    if ((product === 'ash' || product === 'lime') && ph >= limedEnough) return stop('limed-enough', { ph });
-    if (product === 'sulphur' && ph >= freeLime) return stop('free-lime', { ph });
+    if ((product === 'ash' || product === 'lime') && bench.isSoil('soil-limy', ph)) return stop('limed-enough', { ph });
+    if (product === 'sulphur' && bench.isSoil('free-lime', ph)) return stop('free-lime', { ph });
     const grams = area * rate;
     return {
       results: [

@@ -1,7 +1,7 @@
 import { inputError } from '../../problem';
 import { said, type MeasureSystem, type Quantity, type Said } from '../../quantities';
-import { areaLimitFor, limitFor, longestSoak } from '../../judge';
-import { rowById, type Grade, type LimitRow, type Tables, type Use } from '../../tables';
+import { areaLimitFor, limitFor, longestSoak, soilFacts } from '../../judge';
+import { rowById, type Grade, type LimitRow, type SceneFact, type Tables, type Use } from '../../tables';
 import { liquid, powder, type PartFound } from '../parts';
 import type { CautionFound } from '../../judge/caution';
 import type { MixFound, ResultFound } from '../found';
@@ -22,11 +22,13 @@ export interface Bench {
   readonly weigh: (ingredient: string, grams: number) => PartFound;
   /** The same powder inside a sentence. */
   readonly weighed: (ingredient: string, grams: number) => { readonly weigh: number; readonly density: number };
-  /** What the judge lets of it go there, %; undefined where no limit is known. */
   /** The most of it on a square metre, g, and the longest soak in it, minutes; 0 where the judge knows none. */
   readonly mostOnArea: (ingredient: string) => number;
   readonly longestSoak: (ingredient: string) => number;
+  /** What the judge lets of it go there, %; undefined where no limit is known. */
   readonly bears: (ingredient: string, use: Use) => Pick<LimitRow, 'most' | 'tested' | 'grade'> | undefined;
+  /** Whether a soil of this pH is what the judge calls so. */
+  readonly isSoil: (fact: SceneFact, ph: number) => boolean;
 }
 
 /** What a tool finds out; everything but results and working may be left out. */
@@ -134,6 +136,7 @@ function benchFor(tables: Tables, measures: MeasureSystem): Bench {
     longestSoak: (id) => longestSoak(tables, thing(id)) ?? 0,
     bears: (id, use) =>
       limitFor(tables, { ingredient: id, classes: row(id).classes }, use, use === 'seedling' ? { isYoung: true } : {}),
+    isSoil: (fact, ph) => soilFacts(tables, ph).includes(fact),
   };
 }
 

@@ -22,7 +22,18 @@ const words: Readonly<Record<SceneFact, readonly string[]>> = {
 /** What is said of the same thing and makes it untrue: "dormant oil, and the leaves are out". */
 const unless: FactWords = { 'bare-branches': plants['in-leaf'] };
 
+/**
+ * What a pH says of a soil: from 6.5 on lime and ash lock up iron and phosphorus, and rock phosphate stays rock;
+ * from about 7.8 lime lies free in it, and eats sulphur (extension services).
+ */
+const ph: Partial<Record<SceneFact, SceneFactRow['ph']>> = {
+  'soil-limy': { from: 6.5 },
+  'free-lime': { from: 7.8 },
+  'soil-sour': { below: 6 },
+};
+
 export const sceneFacts: readonly SceneFactRow[] = sceneFactIds.map((id) => {
   const against = unless[id];
-  return { id, words: words[id], ...(against ? { unless: against } : {}) };
+  const soil = ph[id];
+  return { id, words: words[id], ...(against ? { unless: against } : {}), ...(soil ? { ph: soil } : {}) };
 });

@@ -1,6 +1,19 @@
 /** Where it goes, and what lies near. A lone `*` stands for up to two words. */
 import type { FactWords } from './words';
 
+/** Lime that fizzes: the soil holds more than any acid will use up. */
+const freeLime = [
+  'chalky soil',
+  'chalk soil',
+  'soil is chalky',
+  'on chalk',
+  'soil fizzes',
+  'fizzes with vinegar',
+  'fizzed with vinegar',
+  'soil fizzed',
+  'free lime',
+];
+
 export const places = {
   'on-leaves': [
     'on leaves',
@@ -273,18 +286,13 @@ export const places = {
     'alkaline soil',
     'limy soil',
     'limey soil',
-    'chalky soil',
-    'chalk soil',
     'soil is alkaline',
-    'soil is chalky',
     'soil is limy',
-    'on chalk',
-    'soil fizzes',
-    'fizzes with vinegar',
-    'free lime',
     'alkaline bed',
     'alkaline ground',
+    ...freeLime,
   ],
+  'free-lime': freeLime,
   'soil-sour': ['acid soil', 'acidic soil', 'sour soil', 'soil is acid', 'soil is acidic', 'soil is sour'],
   'against-stem': [
     'up the trunk',
