@@ -597,6 +597,33 @@ export const courses: readonly CourseRow[] = [
     asGood: true,
     ...guideline,
   },
+  {
+    id: 'psyllids',
+    says: 'Rolled leaves stay ugly; the plant bears it, and new growth of late summer often comes clean.',
+    asGood: true,
+    ...guideline,
+  },
+  {
+    id: 'camellia-petal-blight',
+    says: 'Flowers spoil each wet spring; the bush itself takes no harm.',
+    ...guideline,
+  },
+  {
+    id: 'woody-phytophthora',
+    says: 'The crown thins over months or years; in wet soil it goes on to the neighbours.',
+    ...guideline,
+  },
+  {
+    id: 'lanternfly',
+    says: 'They gather through autumn and lay on whatever stands about; vines may die of it.',
+    ...guideline,
+  },
+  { id: 'xylella', says: 'Twig after twig dries up, and froghoppers carry it on.', ...guideline },
+  {
+    id: 'citrus-greening',
+    says: 'The tree declines within years, and psyllids carry it to every citrus.',
+    ...guideline,
+  },
   { id: 'plum-pox', says: 'It never goes, and aphids carry it to every plum around.', ...guideline },
   {
     id: 'ash-dieback',

@@ -155,6 +155,11 @@ export interface Choice {
   readonly notWorth: readonly NotWorth[];
 }
 
+const isReport = ({ classes }: RemedyRow) => classes.includes('report');
+/** Whether it has to be reported in this part of the world: at home there, it is only met. */
+const isReported = ({ causes }: Weighing, of: string) =>
+  causes.some(({ id, row }) => id === of && row.act === 'report');
+
 /** From here on what cannot be taken back may be offered. */
 const sureEnoughToTake = { plant: 0.5, wood: 0.35 } as const;
 /** What a remedy that a fairly likely cause speaks against is named as a risk from. */
@@ -188,10 +193,9 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
   const later: { readonly row: RemedyRow; readonly meant: readonly Meant[] }[] = [];
   for (const row of tables.remedies) {
     const past = circumstances.experience?.find(({ remedy }) => remedy === row.id);
-    const meant = meantBy(row, stakes, here).map((one) => ({
-      ...one,
-      fits: Math.min(1, one.fits * (past?.factor ?? 1)),
-    }));
+    const meant = meantBy(row, stakes, here)
+      .filter(({ of }) => !isReport(row) || isReported(weighing, of))
+      .map((one) => ({ ...one, fits: Math.min(1, one.fits * (past?.factor ?? 1)) }));
     const timely = meant.filter((target) => isForNow(row, target, here));
     const notNow = meant.filter((target) => !timely.includes(target));
     const now = timely.filter(({ isLeft }) => !isLeft);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
+import { regions } from '../tables/region';
 import { actionClasses } from '../tables/causes';
 import { sceneFactIds } from '../tables/safety';
 import { amount, days, letter, line, named } from './entries';
@@ -27,6 +28,8 @@ export const weighRequest = z.strictObject({
   latitude: z.number().min(-90).max(90).optional(),
   /** How long seasons are; latitude alone decides where it is left out. */
   climate: z.enum(climates).optional(),
+  /** The part of the world: what lives there, and what has to be reported there. */
+  region: z.enum(regions).optional(),
   /** Of the last days, as measured. */
   weather: recentWeatherSchema.optional(),
   /** One free line. */

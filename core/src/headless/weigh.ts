@@ -236,6 +236,7 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
       ...(request.month === undefined ? {} : { month: request.month }),
       ...(request.latitude === undefined ? {} : { latitude: request.latitude }),
       ...(request.climate === undefined ? {} : { climate: request.climate }),
+      ...(request.region === undefined ? {} : { region: request.region }),
       ...(request.weather === undefined ? {} : { weather: request.weather }),
       ...(request.daysToHarvest === undefined ? {} : { daysToHarvest: request.daysToHarvest }),
       ...(request.earlier === undefined ? {} : { earlier: request.earlier }),

@@ -1,4 +1,5 @@
 import type { CauseId, ConditionId, PlantGroupId, PlantId, PriorSpec, RemedyId, SignId, Sourced } from './common';
+import type { Region } from './region';
 
 /** What a gardener can decide to do about a reading. */
 export const actionClasses = [
@@ -90,6 +91,8 @@ export interface CauseRow extends Sourced {
   readonly act: ActionClass;
   /** What is right on these plants and groups instead. */
   readonly actOn?: Readonly<Record<PlantId | PlantGroupId, ActionClass>>;
+  /** What is right in this part of the world instead: what must be reported where it is new is only treated at home. */
+  readonly actIn?: Partial<Record<Region, ActionClass>>;
   /** What is right below the threshold. */
   readonly actBelow?: ActionClass;
   readonly threshold?: Threshold;

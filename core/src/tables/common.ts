@@ -1,3 +1,5 @@
+import type { Region } from './region';
+
 /**
  * What every row of knowledge carries, and the ids that tie rows together.
  *
@@ -48,4 +50,6 @@ export interface PriorSpec {
   readonly bySetting?: Partial<Record<Setting, number>>;
   /** Northern months (1–12) in which it is common; the odds are divided by four outside them. */
   readonly months?: readonly number[];
+  /** Factor on the odds by part of the world; those not named, and a place that is not known, count as 1. */
+  readonly byRegion?: Partial<Record<Region, number>>;
 }

@@ -14,6 +14,7 @@ import type { WeedRow } from './weeds';
 
 export { termsIn, type TermRow } from './glossary';
 export * from './common';
+export * from './region';
 export * from './season';
 export * from './courses';
 export * from './signs';

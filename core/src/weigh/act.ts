@@ -73,10 +73,15 @@ export function chooseAction(
     expected[chosen] += noneOfThese * regret[somethingSeen ? 'ask-expert' : 'watch'][chosen];
     expected[chosen] += nothingKnown * (1 - noneOfThese) * (1 - worstCondition) * regret.watch[chosen];
   }
-  // Several causes that would each be treated add up, but their treatments differ: one must be likely by itself.
+  // Several causes that would each be treated add up, but their treatments differ: one must be likely by itself. So
+  // does care that is at fault in one way or the opposite: too dry, too wet.
   const isOneLikely = treatable(voices).some((probability) => probability >= treatOneFrom);
   const least = actionClasses.reduce((best, chosen) => (expected[chosen] < expected[best] ? chosen : best));
-  const wanted = least === 'treat-now' && !isOneLikely ? 'watch' : least;
+  const isCareAtFault =
+    worstCondition >= background ||
+    voices.some(({ row, probability }) => row.act === 'mend-care-first' && probability >= background);
+  const isUnsure = (least === 'treat-now' && !isOneLikely) || (least === 'mend-care-first' && !isCareAtFault);
+  const wanted = isUnsure ? 'watch' : least;
   const mild = strikes.includes(wanted) ? (innocent(wanted, voices, situation, signs) ?? wanted) : wanted;
   const best = (mild === 'watch' || mild === 'ask-expert') && isHarmless(voices, situation) ? 'leave' : mild;
   const leading = voices

@@ -115,11 +115,11 @@ export function modelOf(tables: Tables, situation: Situation): Model {
   }
 }
 
-/** A cause with what is right to do on this plant and in this month. */
+/** A cause with what is right to do on this plant, in this part of the world and in this month. */
 function actingOn(row: CauseRow, tables: Tables, situation: Situation): CauseRow {
   const plant = tables.plants.find(({ id }) => id === situation.plant);
   const own = plant && row.actOn && [plant.id, ...plant.groups].map((name) => row.actOn?.[name]).find(Boolean);
-  const act = own ?? row.act;
+  const act = (situation.region && row.actIn?.[situation.region]) ?? own ?? row.act;
   const { season } = isSheltered(situation.setting) ? {} : seasonOfPlace(situation);
   const isOver = (act === 'treat-now' || act === 'mend-care-first') && isOverSoon(tables, row, season);
   return isOver ? { ...row, act: 'watch' } : act === row.act ? row : { ...row, act };
@@ -178,12 +178,13 @@ function weatherFactor({ weather, signs }: ConditionRow, { weather: recent, sett
   return Math.max(1, ...weatherKinds(recent).map((kind) => weather[kind] ?? 1));
 }
 
-function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 50, climate }: Situation): number {
+function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 50, climate, region }: Situation): number {
   const bySetting = (setting && prior.bySetting?.[setting]) ?? 1;
   const outdoors = setting !== 'indoors' && setting !== 'greenhouse';
   const tells = prior.months && month !== undefined && outdoors && seasonsTell(latitude, climate);
   const bySeason = tells && !inSeason(prior.months, northernMonth(month, latitude), climate) ? outOfSeason : 1;
-  return timesOdds(prior.base, bySetting * bySeason * factor);
+  const byRegion = (region && prior.byRegion?.[region]) ?? 1;
+  return timesOdds(prior.base, bySetting * bySeason * byRegion * factor);
 }
 
 function hostFactor({ hosts, elsewhere, likelierOn = {} }: CauseRow, { plants }: Tables, { plant }: Situation): number {

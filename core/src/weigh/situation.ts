@@ -1,5 +1,5 @@
 import type { Evidence } from '../evidence';
-import type { CauseId, CheckId, Climate, ConditionId, PlantId, RemedyId, Setting, SignId } from '../tables';
+import type { CauseId, CheckId, Climate, ConditionId, PlantId, Region, RemedyId, Setting, SignId } from '../tables';
 import type { RecentWeather } from './weather';
 
 /** Everything that bears on a reading. */
@@ -12,6 +12,8 @@ export interface Situation {
   readonly latitude?: number;
   readonly evidence: readonly Evidence[];
   readonly climate?: Climate;
+  /** The part of the world: what lives there, and what has to be reported there. */
+  readonly region?: Region;
   /** Of the last days; bears on conditions outdoors that were not looked at themselves. */
   readonly weather?: RecentWeather;
   /** What an earlier reading of the ground here found; stands in for the general chance. */

@@ -39,7 +39,7 @@ export const animals: readonly CauseRow[] = [
     kind: 'pest',
     plain:
       'Runs, finger-wide holes, bark ringed at the ground, seeds dug out. Clear cover from trunks; guards; traps by local rules.',
-    prior: { base: 0.025, bySetting: { indoors: 0.1, pot: 0.5 } },
+    prior: { base: 0.025, bySetting: { indoors: 0.1, pot: 0.5 }, byRegion: { australasia: 0.01, africa: 0.05 } },
     signs: [
       shows('runs', 0.7, 'they run under cover', 'Seven in ten: under snow, mulch or a board the runs are hidden.'),
       shows('bark-ring-low', 0.55, 'they gnaw under snow or mulch'),
@@ -56,7 +56,11 @@ export const animals: readonly CauseRow[] = [
     name: 'Moles',
     kind: 'pest',
     plain: 'They hunt worms and grubs and eat no plants. Spread the hills; they move on.',
-    prior: { base: 0.02, bySetting: { lawn: 2, indoors: 0.001, pot: 0.01 } },
+    prior: {
+      base: 0.02,
+      bySetting: { lawn: 2, indoors: 0.001, pot: 0.01 },
+      byRegion: { australasia: 0.01, 'south-america': 0.01 },
+    },
     signs: [shows('molehills', 0.93, 'they heap up what they dig')],
     act: 'leave',
     weight: 0.5,
@@ -132,7 +136,7 @@ export const animals: readonly CauseRow[] = [
     name: 'Squirrels on bulbs and fruit',
     kind: 'pest',
     plain: 'Bulbs dug up, fruit bitten and dropped. Lay mesh over bulbs until they are through.',
-    prior: { base: 0.02, bySetting: { indoors: 0.001 } },
+    prior: { base: 0.02, bySetting: { indoors: 0.001 }, byRegion: { australasia: 0.01 } },
     hosts: ['bulb', 'fruit-tree', 'apple', 'crab-apple', 'strawberry', 'corn'],
     likelierOn: { bulb: 5 },
     elsewhere: 0.2,

@@ -67,7 +67,12 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     name: 'Squash vine borer',
     kind: 'pest',
     plain: 'A grub inside the squash stem: wet crumbs at a hole low down, then sudden wilting. Not root rot.',
-    prior: { base: 0.02, bySetting: outside, months: months(6, 9) },
+    prior: {
+      base: 0.02,
+      bySetting: outside,
+      months: months(6, 9),
+      byRegion: { europe: 0.01, asia: 0.05, australasia: 0.01, africa: 0.01 },
+    },
     hosts: ['courgette', 'squash'],
     signs: [
       shows(
@@ -112,28 +117,6 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     grade: 'guideline',
   }),
   cause({
-    id: 'regulated-borer',
-    name: 'Jewel beetle in ash or birch',
-    kind: 'pest',
-    plain:
-      'D-shaped holes and a thinning crown can be a borer that kills whole regions’ trees. Report, do not move wood.',
-    prior: { base: 0.001, bySetting: { tree: 2 } },
-    signs: [
-      shows(
-        'd-holes',
-        0.9,
-        'the beetles leave by a D',
-        'D-shaped holes are the mark of the family; high in the crown they are not seen.',
-      ),
-      shows('branch-dieback', 0.7, 'the crown thins from the top'),
-    ],
-    act: 'report',
-    weight: 1.5,
-    avoid: [habit('Moving firewood', 'the beetle travels in it')],
-    source: 'extension',
-    grade: 'guideline',
-  }),
-  cause({
     id: 'codling-moth',
     name: 'Codling moth',
     kind: 'pest',
@@ -155,7 +138,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     name: 'Raspberry beetle',
     kind: 'pest',
     plain: 'Small grubs at the stalk end of raspberries and blackberries, dry brown patches there.',
-    prior: { base: 0.1, bySetting: outside, months: months(6, 9) },
+    prior: { base: 0.1, bySetting: outside, months: months(6, 9), byRegion: { australasia: 0.02 } },
     hosts: ['raspberry'],
     elsewhere: 0.01,
     signs: [
@@ -172,7 +155,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     name: 'Spotted-wing fruit fly',
     kind: 'pest',
     plain: 'A fly that lays in ripening berries; they collapse within days. Pick early and often, chill the crop.',
-    prior: { base: 0.03, bySetting: outside, months: months(7, 11) },
+    prior: { base: 0.03, bySetting: outside, months: months(7, 11), byRegion: { australasia: 0.02 } },
     hosts: ['raspberry', 'strawberry', 'blueberry', 'plum', 'cherry', 'currant', 'gooseberry'],
     elsewhere: 0.02,
     signs: [
@@ -185,6 +168,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
       ),
     ],
     act: 'treat-now',
+    actIn: { australasia: 'report' },
     source: 'trials',
     grade: 'trial',
   }),
@@ -208,7 +192,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     name: 'Cabbage root fly',
     kind: 'pest',
     plain: 'White maggots eat the roots of cabbage kin; plants turn bluish, wilt in the sun and pull up easily.',
-    prior: { base: 0.06, bySetting: outside, months: months(4, 9) },
+    prior: { base: 0.06, bySetting: outside, months: months(4, 9), byRegion: { australasia: 0.02 } },
     hosts: ['brassica', 'radish'],
     conditions: [fedBy('poor-rotation', 1.5, 'pupae wait in the same bed')],
     signs: [
@@ -342,7 +326,11 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     name: 'Leatherjackets',
     kind: 'pest',
     plain: 'Grey legless young of crane flies in damp lawns. Starlings like them.',
-    prior: { base: 0.015, bySetting: { lawn: 3, bed: 0.5, indoors: 0.05 } },
+    prior: {
+      base: 0.015,
+      bySetting: { lawn: 3, bed: 0.5, indoors: 0.05 },
+      byRegion: { 'north-america': 0.5, australasia: 0.05 },
+    },
     conditions: [fedBy('overwatered', 2, 'they need damp turf')],
     signs: [
       shows(
@@ -403,7 +391,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     kind: 'pest',
     plain:
       'Worms that turn topsoil to coffee grounds. Confirm by the smooth milky band, contain, share no soil, report where the region asks.',
-    prior: { base: 0.004, bySetting: { indoors: 0.1, pot: 0.7 } },
+    prior: { base: 0.004, bySetting: { indoors: 0.1, pot: 0.7 }, byRegion: { europe: 0.1, australasia: 0.3 } },
     conditions: [fedBy('imported', 3, 'they come in pots, mulch and leaf mould')],
     signs: [
       shows('thrashing-worms', 0.92, 'smooth milky band all round'),

@@ -19,6 +19,7 @@ const families: Readonly<Record<CauseFamily, readonly string[]>> = {
     'woolly-aphid',
     'cabbage-whitefly',
     'lace-bugs',
+    'psyllids',
     'conifer-aphids',
   ],
   mites: ['spider-mites', 'russet-mites', 'broad-mites'],

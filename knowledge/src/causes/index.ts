@@ -8,10 +8,13 @@ import { helpers } from './helpers';
 import { leafChewers } from './leaf-chewers';
 import { leafDiseases } from './leaf-diseases';
 import { normal } from './normal';
-import { ofOnePlant } from './of-one-plant';
 import { nutrition } from './nutrition';
+import { onFruit } from './on-fruit';
+import { onOrnamentals } from './on-ornamentals';
+import { onVegetables } from './on-vegetables';
 import { rotsAndWilts } from './rots-and-wilts';
 import { sapSuckers } from './sap-suckers';
+import { toReport } from './to-report';
 import { turf } from './turf';
 import { weather } from './weather';
 import { woodAndFruitDiseases } from './wood-and-fruit-diseases';
@@ -30,5 +33,8 @@ export const causes: readonly CauseRow[] = [
   ...nutrition,
   ...weather,
   ...care,
-  ...ofOnePlant,
+  ...onVegetables,
+  ...onFruit,
+  ...onOrnamentals,
+  ...toReport,
 ].map(inFamily);

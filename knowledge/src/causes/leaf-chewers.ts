@@ -255,7 +255,12 @@ export const leafChewers: readonly CauseRow[] = [
     name: 'Hornworm',
     kind: 'pest',
     plain: 'A green giant with a horn that strips tomato shoots overnight. Pick it, unless it carries white cocoons.',
-    prior: { base: 0.02, bySetting: outside, months: months(6, 9) },
+    prior: {
+      base: 0.02,
+      bySetting: outside,
+      months: months(6, 9),
+      byRegion: { europe: 0.05, australasia: 0.05, africa: 0.2 },
+    },
     hosts: ['tomato', 'pepper', 'potato'],
     signs: [
       shows(
@@ -278,7 +283,12 @@ export const leafChewers: readonly CauseRow[] = [
     name: 'Colorado beetle',
     kind: 'pest',
     plain: 'Striped beetles and red grubs that strip potatoes. Where it is not established it must be reported.',
-    prior: { base: 0.01, bySetting: outside, months: months(5, 9) },
+    prior: {
+      base: 0.01,
+      bySetting: outside,
+      months: months(5, 9),
+      byRegion: { europe: 0.6, australasia: 0.01, 'south-america': 0.01, africa: 0.05 },
+    },
     hosts: ['potato', 'tomato', 'aubergine'],
     signs: [
       shows(
@@ -292,6 +302,7 @@ export const leafChewers: readonly CauseRow[] = [
       shows('ragged-holes', 0.5, 'they eat leaves'),
     ],
     act: 'report',
+    actIn: { 'north-america': 'treat-now' },
     avoid: [
       not('Bt for caterpillars', 'it does nothing to beetles', 'bt-spray'),
       habit('Moving plants or soil', 'it travels with them'),
@@ -304,7 +315,12 @@ export const leafChewers: readonly CauseRow[] = [
     name: 'Metallic leaf beetles (Japanese beetle)',
     kind: 'pest',
     plain: 'Copper-green beetles that skeletonise leaves in full sun. Where it is new it must be reported.',
-    prior: { base: 0.008, bySetting: outside, months: months(6, 9) },
+    prior: {
+      base: 0.008,
+      bySetting: outside,
+      months: months(6, 9),
+      byRegion: { europe: 0.1, australasia: 0.01, 'south-america': 0.01, africa: 0.01 },
+    },
     signs: [
       shows(
         'metallic-beetles',
@@ -316,6 +332,7 @@ export const leafChewers: readonly CauseRow[] = [
       shows('ragged-petals', 0.3, 'they eat flowers'),
     ],
     act: 'report',
+    actIn: { 'north-america': 'treat-now', asia: 'treat-now' },
     avoid: [not('Hanging a scent trap in your own garden', 'it draws more beetles than it catches', 'pheromone-trap')],
     source: 'extension',
     grade: 'guideline',
@@ -325,7 +342,12 @@ export const leafChewers: readonly CauseRow[] = [
     name: 'Cucumber beetles',
     kind: 'pest',
     plain: 'Small striped or spotted beetles that chew seedlings and carry a deadly wilt.',
-    prior: { base: 0.03, bySetting: outside, months: months(5, 9) },
+    prior: {
+      base: 0.03,
+      bySetting: outside,
+      months: months(5, 9),
+      byRegion: { europe: 0.02, australasia: 0.02, africa: 0.1 },
+    },
     hosts: ['cucurbit'],
     signs: [
       shows('cucumber-beetles', 0.9, 'they sit in flowers and on young leaves'),
@@ -341,7 +363,12 @@ export const leafChewers: readonly CauseRow[] = [
     name: 'Lily beetle',
     kind: 'pest',
     plain: 'Scarlet beetles and their dung-covered grubs strip lilies and fritillaries.',
-    prior: { base: 0.15, bySetting: outside, months: months(4, 9) },
+    prior: {
+      base: 0.15,
+      bySetting: outside,
+      months: months(4, 9),
+      byRegion: { 'south-america': 0.02, australasia: 0.02 },
+    },
     hosts: ['lily'],
     elsewhere: 0.005,
     signs: [
@@ -362,7 +389,11 @@ export const leafChewers: readonly CauseRow[] = [
     name: 'Rosemary beetle',
     kind: 'pest',
     plain: 'Striped metallic beetles on rosemary, lavender, sage and thyme. Shake them into an upturned umbrella.',
-    prior: { base: 0.06, bySetting: outside },
+    prior: {
+      base: 0.06,
+      bySetting: outside,
+      byRegion: { 'north-america': 0.02, 'south-america': 0.02, australasia: 0.02 },
+    },
     hosts: ['shrub-herb'],
     elsewhere: 0.005,
     signs: [

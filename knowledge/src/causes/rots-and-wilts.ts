@@ -25,7 +25,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
       shows('sour-smell', 0.35, 'rot smells'),
       shows('sudden-wilt', 0.2, 'in the end all of it falls'),
       shows('sudden-drop', 0.2, 'leaves are dropped'),
-      shows('slow', 0.4, 'no roots, no growth'),
+      shows('slow', 0.4, 'no roots, no growth', 'Two in five: many wilt before anybody sees them stand still.'),
     ],
     act: 'mend-care-first',
     weight: 1.2,

@@ -229,7 +229,12 @@ export const sapSuckers: readonly CauseRow[] = [
     name: 'Squash bugs',
     kind: 'pest',
     plain: 'Flat grey-brown bugs that suck squash leaves until they wilt and crisp. Bt does nothing to them.',
-    prior: { base: 0.03, bySetting: outside, months: months(6, 10) },
+    prior: {
+      base: 0.03,
+      bySetting: outside,
+      months: months(6, 10),
+      byRegion: { europe: 0.05, asia: 0.1, australasia: 0.05, africa: 0.1 },
+    },
     hosts: ['cucurbit'],
     signs: [
       shows('flat-grey-bugs', 0.9, 'they hide under leaves'),
@@ -247,7 +252,12 @@ export const sapSuckers: readonly CauseRow[] = [
     name: 'Chinch bugs',
     kind: 'pest',
     plain: 'Small black and white bugs suck sunny, dry lawns; the patch grows although you water.',
-    prior: { base: 0.006, bySetting: { lawn: 3, indoors: 0.02 }, months: months(6, 9) },
+    prior: {
+      base: 0.006,
+      bySetting: { lawn: 3, indoors: 0.02 },
+      months: months(6, 9),
+      byRegion: { europe: 0.05, australasia: 0.05 },
+    },
     conditions: [fedBy('hot-dry-air', 2, 'they like heat'), fedBy('thatch', 2, 'they live in the felt')],
     signs: [
       shows(
@@ -427,6 +437,32 @@ export const sapSuckers: readonly CauseRow[] = [
     source: 'extension',
     grade: 'guideline',
   },
+  cause({
+    id: 'psyllids',
+    name: 'Suckers (psyllids)',
+    kind: 'pest',
+    plain:
+      'Tiny jumping suckers whose flat young sit in thickened, rolled leaf edges under grey fluff. Ugly, and seldom more.',
+    prior: { base: 0.05, bySetting: { indoors: 0.2 }, months: months(5, 10) },
+    hosts: ['laurel', 'pear', 'citrus', 'box'],
+    elsewhere: 0.02,
+    signs: [
+      shows(
+        'rolled-thick-edges',
+        0.8,
+        'the leaf swells round the young',
+        'Four in five; on pear and box they sit open in the tips.',
+      ),
+      shows('honeydew', 0.5, 'they pass sugar water'),
+      shows('sooty-film', 0.3, 'mould grows on it'),
+      shows('cast-skins', 0.2, 'skins stay in the fluff'),
+      shows('curled-tips', 0.25, 'tips of box cup like a cabbage'),
+    ],
+    act: 'watch',
+    weight: 0.6,
+    source: 'extension',
+    grade: 'guideline',
+  }),
   {
     id: 'leafhopper',
     name: 'Leafhopper',

@@ -41,6 +41,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
       shows('branch-dieback', 0.4, 'shoots die from the tip'),
     ],
     act: 'report',
+    actIn: { 'north-america': 'treat-now' },
     weight: 1.3,
     avoid: [notAny(['nitrogen-feed'], 'High-nitrogen feed', 'soft growth takes it')],
     source: 'trials',

@@ -1,6 +1,6 @@
 /** Bought products, by the label. */
 import { count, look, windows } from './windows';
-import { type RemedyCore, caution, chain, expects, helps, note, remedy, step } from './build';
+import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, remedy, step } from './build';
 import { bees, contact, labelRules, localRules, testLeaf } from './cautions';
 
 export const boughtSpraysRemedies: readonly RemedyCore[] = [
@@ -205,6 +205,61 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
     source: 'trials',
     grade: 'trial',
   },
+  remedy({
+    id: 'granulovirus',
+    name: 'Codling moth virus',
+    rung: 'bought',
+    plain: 'A virus that only codling grubs catch: they eat it on the skin, in the hours before they bore in.',
+    honest: '50–80 % fewer bored apples where it is on at each hatch; nothing reaches a grub that is inside.',
+    targets: [keepsAway('codling-moth', 0.65, 'grubs take it up as they hatch', [6, 7, 8])],
+    rate: 'Fruit and leaves to wet, by the label on your pack.',
+    limits: ['By its label.', 'At hatch, about two weeks after the trap’s first moths, and again as the label says.'],
+    onlyFor: ['apple', 'crab-apple', 'pear'],
+    cautions: [localRules],
+    classes: ['living', 'spray', 'bought-insecticide'],
+    steps: chain({
+      before: ['Hang the trap, note the first moths', 'the days are counted from their flight'],
+      apply: ['Spray fruit and leaves at dusk', 'sun spoils it within a week', 30, windows.eveningFeed],
+      again: [8, 12],
+      look: [21, 28, 'Look over thirty fruits for holes with crumbs', 'a new hole is a grub that got in'],
+    }),
+    repeat: { everyDays: [8, 14], most: 4, inDays: 90 },
+    expect: expects('bored fruits, of ten', 'eye-hole', [50, 80], [21, 60]),
+    source: 'trials',
+    grade: 'trial',
+  }),
+  remedy({
+    id: 'kaolin-film',
+    name: 'Kaolin clay film',
+    rung: 'bought',
+    plain: 'Spray-grade white clay as a film on leaves and fruit: insects find and hold it badly, and sun burns less.',
+    honest:
+      'Half as many beetles, psyllids and bored fruit while the film is whole; rain takes it, and fruit stays white.',
+    targets: [
+      keepsAway('codling-moth', 0.4, 'moths lay less on the film', [5, 6, 7]),
+      helps('psyllids', 0.4, 'they land and lay less'),
+      helps('japanese-beetle', 0.3, 'they feed less on it'),
+      helps('sunscald', 0.5, 'the film throws the sun back'),
+      helps('cucumber-beetles', 0.35, 'they feed less on it'),
+    ],
+    rate: 'About {50 g/L} to an even white film, renewed after rain. The label on your pack rules.',
+    limits: ['Spray grade, by its label; not potter’s clay, flour or talc.', 'Not over open bloom.'],
+    cautions: [
+      { id: 'dust-mask', level: 'caution', says: 'Mask while you weigh it: the dust harms lungs.', at: 'mix' },
+      localRules,
+    ],
+    classes: ['spray'],
+    steps: chain({
+      apply: ['Spray in two thin coats, shake as you go', 'clay settles in the tank', 30, windows.eveningFeed],
+      again: [7, 12],
+      look: [10, 14, 'Is the film whole? Count fresh damage on ten fruits or leaves', 'new growth is bare'],
+    }),
+    repeat: { everyDays: [7, 14], most: 6, inDays: 90 },
+    preHarvestDays: 1,
+    expect: expects('freshly bitten or bored, of ten', 'eye-hole', [30, 60], [10, 30]),
+    source: 'trials',
+    grade: 'trial',
+  }),
   remedy({
     id: 'sulphur-spray',
     name: 'Wettable sulphur',

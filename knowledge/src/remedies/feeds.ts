@@ -1,7 +1,7 @@
 /** Feeds and brews. */
 import { look, windows } from './windows';
 import { type RemedyCore, caution, chain, expects, helps, note, remedy, step } from './build';
-import { labelRules, localRules } from './cautions';
+import { labelRules, localRules, testLeaf } from './cautions';
 
 export const feedsRemedies: readonly RemedyCore[] = [
   remedy({
@@ -327,6 +327,67 @@ export const feedsRemedies: readonly RemedyCore[] = [
     source: 'extension',
     grade: 'guideline',
   },
+  remedy({
+    id: 'iron-leaf',
+    name: 'Iron on the leaves',
+    rung: 'bought',
+    plain: 'Iron sulphate 0.1 % on new leaves, where limy ground lets no iron through to the roots.',
+    honest: 'Leaves that were wetted green up in spots within a week; what opens later is pale again.',
+    targets: [helps('iron-short', 0.35, 'it goes past the roots; only what is wetted greens')],
+    recipe: {
+      needs: { per: 'plant', ml: 200 },
+      kind: 'grams-per-litre',
+      ingredient: 'iron-sulphate',
+      cap: 2,
+      strengths: [{ id: 'usual', label: '{1 g/L}', value: 1, why: 'more scorches', byDefault: true }],
+    },
+    rate: 'New leaves to wet, every ten days while they open.',
+    limits: ['Two leaves first; never in sun.', 'Not on what will be eaten within a week.'],
+    cautions: [
+      { id: 'stains-paving-cloth', level: 'note', says: 'It stains paving, cloth and skin.', at: 'mix' },
+      { id: 'iron-children', level: 'caution', says: 'Keep it from children: iron salts poison.', at: 'mix' },
+    ],
+    classes: ['spray', 'feed'],
+    steps: chain({
+      before: [...testLeaf, 'test-leaf'],
+      apply: ['Wet the new leaves, both sides', 'iron does not travel within the plant', 10, windows.eveningFeed],
+      look: [7, 12, 'Wetted leaves: green spots, or brown ones?', 'it shows within a week'],
+    }),
+    repeat: { everyDays: [9, 14], most: 4, inDays: 90 },
+    preHarvestDays: 7,
+    expect: expects('new leaves yellow between veins, of ten', 'veins-green-new', [20, 70], [7, 14]),
+    source: 'extension',
+    grade: 'guideline',
+  }),
+  remedy({
+    id: 'side-dress',
+    name: 'Nitrogen beside the row',
+    rung: 'bought',
+    plain: 'A thin line of quick nitrogen a hand from the stems of hungry crops, raked in and watered.',
+    honest: 'Greens cabbage, leeks and corn within ten days; too much is lush, lousy growth and foul ground water.',
+    targets: [
+      helps('nitrogen-short', 0.55, 'it reaches the roots with the next watering', {
+        months: [4, 5, 6, 7],
+        settings: ['bed', 'greenhouse'],
+      }),
+    ],
+    rate: 'About {15 g/m²} of sulphate of ammonia, or {30 g/m²} of dried poultry manure. The label on your pack rules.',
+    limits: ['On moist soil, a hand from the stems.', 'Not after midsummer on what must harden for winter.'],
+    notFor: ['seedling', 'bean', 'pea', 'acid-lover', 'tree', 'fruit-tree'],
+    cautions: [
+      { id: 'apart-lime', level: 'note', says: 'Three weeks apart from lime: it drives it off.', at: 'apply' },
+    ],
+    classes: ['feed', 'nitrogen-feed'],
+    steps: chain({
+      before: ['Water the row', 'salt burns dry roots'],
+      apply: ['Strew the line, rake in, water', 'it must not lie on leaves', 15, windows.daylight],
+      look: [8, 12, 'New leaves: greener?', 'ten days show it'],
+    }),
+    repeat: { everyDays: [21, 35], most: 2, inDays: 180 },
+    expect: expects('pale new leaves, of ten', 'pale-all', [40, 90], [8, 14]),
+    source: 'extension',
+    grade: 'guideline',
+  }),
   remedy({
     id: 'potash-feed',
     name: 'Potash feed',

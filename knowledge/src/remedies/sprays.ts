@@ -179,6 +179,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       helps('pear-slugworm', 0.4, 'it kills what it wets'),
       helps('woolly-aphid', 0.3, 'it wets those that the wool leaves bare'),
       helps('lace-bugs', 0.6, 'it kills what it wets below'),
+      helps('psyllids', 0.3, 'it kills what it wets; rolled edges keep it out'),
       helps('cabbage-whitefly', 0.4, 'it kills what it wets below'),
       helps('conifer-aphids', 0.3, 'it kills what it wets'),
     ],

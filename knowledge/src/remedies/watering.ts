@@ -110,6 +110,7 @@ export const wateringRemedies: readonly RemedyCore[] = [
       helps('soil-threads', 0.4, 'they need damp'),
       helps('decomposers', 0.5, 'they need damp'),
       helps('root-rot', 0.8, 'sound roots can grow anew'),
+      helps('woody-phytophthora', 0.4, 'its spores swim in wet soil'),
       helps('damping-off', 0.4, 'it swims in wet mix'),
     ],
     rate: 'No water until the top {3–5 cm} are dry.',

@@ -1,4 +1,4 @@
-import { isKnown, type PlantRow, type Tables } from '@trowel/core/tables';
+import { isKnown, regionOf, type PlantRow, type Tables } from '@trowel/core/tables';
 import { weigh, type Situation } from '@trowel/core/weigh';
 import type { Db } from '../database';
 import { daysBetween } from '@trowel/core/quantities';
@@ -37,6 +37,7 @@ export function situationOfCase(
   } {
   const garden = oneGarden(db);
   const { today } = gardenTime(clock(), garden.time_zone);
+  const region = regionOf({ timeZone: garden.time_zone, latitude: garden.latitude });
   const bed = maybeOneBed(db, row.bed_id);
   const planting = row.planting_id === null ? undefined : maybeOnePlanting(db, row.planting_id);
   const plant: PlantRow | undefined = tables.plants.find(({ id }) => id === planting?.plant);
@@ -61,6 +62,7 @@ export function situationOfCase(
     month: Number(row.opened_on.slice(5, 7)),
     latitude: garden.latitude,
     ...(garden.climate === null ? {} : { climate: garden.climate }),
+    ...(region === undefined ? {} : { region }),
     evidence: [...noted, ...measured],
     measured: measured.map(({ sign }) => sign),
     weather: recentWeather(db, garden, row.opened_on),
