@@ -13,6 +13,8 @@ export function narrowed(field: Field, at: MarkOf<'spots'>['at']): Field {
   switch (at) {
     case 'low':
       return { ...field, y: field.y + field.ry * 0.55, ry: field.ry * 0.42 };
+    case 'half':
+      return { ...field, x: field.x - field.rx * 0.5, rx: field.rx * 0.42 };
     case 'tip':
       return { ...field, y: field.y - field.ry * 0.6, ry: field.ry * 0.36, rx: field.rx * 0.7 };
     default:

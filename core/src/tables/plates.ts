@@ -88,9 +88,15 @@ export type Mark =
       readonly count?: number;
       readonly size?: number;
       readonly shape?: 'round' | 'angular' | 'rings' | 'blotch' | 'long' | 'feathered' | 'raised';
-      readonly at?: 'all' | 'edge' | 'low' | 'tip' | 'vein';
+      readonly at?: 'all' | 'edge' | 'low' | 'tip' | 'vein' | 'half';
     }
-  | { readonly draw: 'edge'; readonly tone: Tone; readonly from?: 'all' | 'tip' | 'side'; readonly wide?: true }
+  | {
+      readonly draw: 'edge';
+      readonly tone: Tone;
+      readonly from?: 'all' | 'tip' | 'side';
+      readonly wide?: true;
+      readonly before?: Tone;
+    }
   | { readonly draw: 'between-veins'; readonly tone: Tone; readonly specks?: Tone }
   | { readonly draw: 'veins'; readonly tone: Tone }
   | { readonly draw: 'mosaic'; readonly tone: Tone }
@@ -146,7 +152,8 @@ export type Mark =
     }
   | {
       readonly draw: 'wood';
-      readonly kind: 'canker' | 'holes' | 'd-holes' | 'split' | 'cone' | 'string' | 'lichen' | 'cut-ring' | 'buried';
+      readonly kind:
+        'canker' | 'holes' | 'd-holes' | 'split' | 'cone' | 'string' | 'lichen' | 'cut-ring' | 'buried' | 'stain';
     }
   | {
       readonly draw: 'roots';

@@ -1,6 +1,7 @@
 /** Signs of troubles that keep to one plant, or a few, and of what checks bring to light. */
 import type { SignRow } from '@trowel/core/tables';
 import { plate, sign } from './build';
+import { one } from './drawn';
 
 const guideline = { source: 'extension', grade: 'guideline' } as const;
 
@@ -413,9 +414,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Thumbnail-long hoppers, grey wings with black dots, red beneath; their young are black with white dots, later red.',
     'stem insect',
     0.001,
-    plate('stem', [
-      { draw: 'creature', of: { body: 'moth', tone: 'grey', legs: 3, pattern: 'spots', accent: 'red' }, size: 10 },
-    ]),
+    one({ body: 'wedge', tone: 'grey', legs: 3, pattern: 'spots', accent: 'black', head: 'red' }),
     [
       '=lanternfly',
       '=lanternflies',
@@ -434,10 +433,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Leaves die brown from tip and edge inwards, and a thin yellow band runs between the brown and the green.',
     'leaf-edge colour',
     0.004,
-    plate('leaf', [
-      { draw: 'edge', tone: 'yellow', from: 'all', wide: true },
-      { draw: 'edge', tone: 'brown', from: 'all' },
-    ]),
+    plate('leaf', [{ draw: 'edge', tone: 'brown', wide: true, before: 'yellow' }]),
     [
       '=scorch =yellow =band',
       '=yellow =band =between brown',
@@ -454,10 +450,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Yellow blotches cross the veins and do not match left and right of the midrib.',
     'leaves colour',
     0.004,
-    plate('leaf', [
-      { draw: 'mosaic', tone: 'pale' },
-      { draw: 'spots', tone: 'yellow', shape: 'blotch', count: 5, size: 9, at: 'low' },
-    ]),
+    plate('leaf', [{ draw: 'spots', tone: 'yellow', shape: 'blotch', count: 5, size: 7, at: 'half' }]),
     [
       '=blotchy =mottle',
       '=mottle =lopsided',
@@ -515,7 +508,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Where bark at the foot is scraped, the wood is stained red-brown with a sharp upper edge; no felt, no threads.',
     'bark colour',
     0.003,
-    plate('trunk', [{ draw: 'spots', tone: 'rust', shape: 'blotch', count: 3, size: 12, at: 'low' }]),
+    plate('trunk', [{ draw: 'wood', kind: 'stain' }]),
     [
       '=stain =under =bark =base',
       '=brown =stain =under =bark',

@@ -6,7 +6,7 @@ import { thin } from '../pieces';
 import type { MarkOf } from './mark';
 
 export function Edge({ mark, base }: { mark: MarkOf<'edge'>; base: PlateBase }): ReactElement {
-  const { tone, from = 'all', wide } = mark;
+  const { tone, from = 'all', wide, before } = mark;
   const colour = toneColours[tone];
   const width = wide ? 9 : 5;
   if (base === 'long-leaf')
@@ -33,13 +33,20 @@ export function Edge({ mark, base }: { mark: MarkOf<'edge'>; base: PlateBase }):
         strokeWidth={0.6}
       />
     );
-  return (
+  const rim = (stroke: string, strokeWidth: number, scale = 1) => (
     <Path
       d="M50 91 C22 77 15 45 50 11 C85 45 78 77 50 91Z"
+      transform={`translate(${50 - 50 * scale} ${51 - 51 * scale}) scale(${scale})`}
       fill="none"
-      stroke={colour}
-      strokeWidth={width}
+      stroke={stroke}
+      strokeWidth={strokeWidth}
       strokeLinejoin="round"
     />
+  );
+  return (
+    <G>
+      {before && rim(toneColours[before], 5, 0.84)}
+      {rim(colour, width)}
+    </G>
   );
 }

@@ -7,6 +7,7 @@ import { dHoles } from './d-holes';
 import { holes } from './holes';
 import { lichen } from './lichen';
 import { split } from './split';
+import { stain } from './stain';
 import { string } from './string';
 
 const kinds: Record<MarkOf<'wood'>['kind'], Draw<'wood'>> = {
@@ -19,6 +20,7 @@ const kinds: Record<MarkOf<'wood'>['kind'], Draw<'wood'>> = {
   lichen,
   'cut-ring': cutRing,
   buried,
+  stain,
 };
 
 export const wood: Draw<'wood'> = (drawn) => kinds[drawn.mark.kind](drawn);
