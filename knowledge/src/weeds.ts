@@ -26,6 +26,7 @@ const weed = (row: Short): WeedRow => ({ synonyms: [], source: 'growers', grade:
 
 const hoe = 'Hoe on a dry morning before it seeds.';
 const lift = 'Lift the whole root with a narrow tool in moist soil; what breaks off grows again.';
+const cutOnce = 'Cut it under the crown with a spade before it seeds: such a root does not grow again.';
 const fork =
   'Loosen with a fork and draw out every piece; never chop or till. Or starve it under a sheet for two seasons.';
 
@@ -52,7 +53,7 @@ export const weeds: readonly WeedRow[] = [
     synonyms: ['prostrate knotweed', 'wireweed', 'knot grass', 'birdweed'],
     plain: 'Wiry mats pressed to the ground, tiny leaves at every joint.',
     life: 'annual',
-    root: 'fibrous',
+    root: 'tap',
     spreads: 'seed',
     removal: hoe,
     background: 0.1,
@@ -162,7 +163,7 @@ export const weeds: readonly WeedRow[] = [
   weed({
     id: 'weed-rush',
     name: 'Rushes and sedges',
-    synonyms: ['rush', 'rushes', 'sedge', 'sedges', 'nutsedge', 'nutgrass', 'nut grass', 'soft rush'],
+    synonyms: ['rush', 'rushes', 'sedge', 'sedges', 'soft rush'],
     plain: 'Stiff round or three-edged stems in tufts, brown flower clusters near the top.',
     life: 'perennial',
     root: 'rhizome',
@@ -171,6 +172,23 @@ export const weeds: readonly WeedRow[] = [
     background: 0.05,
     hints: [hint('overwatered', 0.45, 'they stand in water', 'practice')],
     drawing: drawn('tuft', 'needle', 'button', 'brown', 'dark'),
+  }),
+  weed({
+    id: 'weed-nutsedge',
+    name: 'Nutsedge',
+    synonyms: ['nutsedge', 'nutgrass', 'nut grass', 'nut sedge', 'yellow nutsedge', 'purple nutsedge', 'tiger nut'],
+    plain: 'Glossy yellow-green blades from a three-edged stem, growing faster than the lawn; small nuts on the roots.',
+    life: 'perennial',
+    root: 'tuber',
+    spreads: 'tubers on threads, by the hundred',
+    removal:
+      'Lift it with the soil round it before it has six leaves, and again whenever it shows: tubers stay behind. Never till.',
+    background: 0.04,
+    hints: [
+      hint('overwatered', 0.25, 'it does best where water stands, and stays when it is dry', 'practice'),
+      hint('imported', 0.15, 'tubers travel in soil and pots'),
+    ],
+    drawing: drawn('tuft', 'needle', 'umbel', 'yellow'),
   }),
   weed({
     id: 'weed-silverweed',
@@ -310,7 +328,7 @@ export const weeds: readonly WeedRow[] = [
     life: 'biennial',
     root: 'tap',
     spreads: 'seed',
-    removal: lift,
+    removal: cutOnce,
     background: 0.04,
     hints: [hint('alkaline', 0.2, 'it likes limy ground'), hint('poor-soil', 0.15, 'it fills thin ground')],
     caution: 'Easily taken for poisonous relatives: wear gloves and never brew it.',
@@ -384,7 +402,7 @@ export const weeds: readonly WeedRow[] = [
     life: 'biennial',
     root: 'tap',
     spreads: 'seed',
-    removal: lift,
+    removal: cutOnce,
     background: 0.06,
     hints: [hint('compacted', 0.12, 'its tap root drills firm ground'), hint('bare-soil', 0.15, 'it seeds into gaps')],
     drawing: drawn('rosette', 'spiny', 'thistle', 'purple'),
@@ -624,12 +642,12 @@ export const weeds: readonly WeedRow[] = [
     synonyms: ['spurge', 'petty spurge', 'spotted spurge'],
     plain: 'Small plants or mats with milky sap and tiny green flowers.',
     life: 'annual',
-    root: 'fibrous',
+    root: 'tap',
     spreads: 'seed shot from pods',
     removal: 'Pull with gloves before it seeds.',
     background: 0.08,
     hints: [
-      hint('dry-soil', 0.3, 'it does where others dry up', 'practice'),
+      hint('dry-soil', 0.15, 'the spotted kind does where others dry up; petty spurge likes any fed bed'),
       hint('bare-soil', 0.2, 'it needs open ground'),
     ],
     caution: 'The milky sap burns eyes and skin: gloves and glasses.',
@@ -798,7 +816,7 @@ export const weeds: readonly WeedRow[] = [
     plain: 'Clover-like, often bronze leaves, yellow flowers, pods that shoot.',
     life: 'perennial',
     root: 'creeping-stem',
-    spreads: 'rooting stems, bulbils and seed',
+    spreads: 'rooting stems and seed',
     removal: 'Lift with the soil round it; look at bought pots.',
     background: 0.08,
     hints: [

@@ -44,6 +44,7 @@ export const rootWords: Readonly<Record<WeedRoot, string>> = {
   'creeping-stem': 'rooting stems',
   fibrous: 'fibrous roots',
   bulb: 'bulbs',
+  tuber: 'tubers on threads',
   rhizome: 'rhizomes',
   spores: 'no roots, spores',
 };

@@ -11,7 +11,7 @@ export interface WeedHint {
   readonly grade: Grade;
 }
 
-export const weedRoots = ['tap', 'runner', 'creeping-stem', 'fibrous', 'bulb', 'rhizome', 'spores'] as const;
+export const weedRoots = ['tap', 'runner', 'creeping-stem', 'fibrous', 'bulb', 'tuber', 'rhizome', 'spores'] as const;
 export type WeedRoot = (typeof weedRoots)[number];
 export const weedLives = ['annual', 'biennial', 'perennial'] as const;
 

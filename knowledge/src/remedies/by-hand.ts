@@ -323,7 +323,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
     plain: 'A fork, never a spade or tiller: follow each white root and lift it whole, three times over.',
     honest: 'Each scrap left grows: expect three rounds in a season.',
     targets: [],
-    roots: ['runner', 'rhizome', 'creeping-stem'],
+    roots: ['runner', 'rhizome', 'creeping-stem', 'tuber'],
     rate: 'The whole patch, and {0.5 m} round it.',
     limits: ['Never chop or till.', 'Not to compost fresh: eight weeks drowned, or the bin.'],
     classes: ['weeding'],

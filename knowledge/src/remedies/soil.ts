@@ -319,7 +319,7 @@ export const soilRemedies: readonly RemedyCore[] = [
       'Wet cardboard overlapping {15 cm}, under {10 cm} of chips, {15 cm} of compost or {15–20 cm} of straw, for a season.',
     honest: 'Kills most weeds in a season; bindweed and couch need two, and the edges watched.',
     targets: [helps('bare-soil', 0.5, 'it covers')],
-    roots: ['tap', 'runner', 'creeping-stem', 'fibrous', 'bulb', 'rhizome', 'spores'],
+    roots: ['tap', 'runner', 'creeping-stem', 'fibrous', 'bulb', 'tuber', 'rhizome', 'spores'],
     rate: 'The Bench works out sheets and barrows.',
     limits: ['Overlap {15 cm}; plain brown card.', 'Slugs gather under it.'],
     classes: ['weeding', 'barrier'],
