@@ -103,6 +103,10 @@ export function integrityProblems(tables: Tables): string[] {
       ...Object.keys(cause.actOn ?? {}),
     ])
       host(plant, `cause "${cause.id}"`);
+    need(
+      cause.hosts === undefined || cause.elsewhere !== undefined,
+      `cause "${cause.id}" names hosts; say how it stands elsewhere (elsewhere)`,
+    );
     for (const helper of cause.sparedBy ?? []) refers('causes', helper, `cause "${cause.id}"`);
     need(
       cause.actBelow === undefined || cause.threshold !== undefined || (cause.sparedBy?.length ?? 0) > 0,

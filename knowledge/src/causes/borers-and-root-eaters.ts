@@ -74,6 +74,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
       byRegion: { europe: 0.01, asia: 0.05, australasia: 0.01, africa: 0.01 },
     },
     hosts: ['courgette', 'squash'],
+    elsewhere: 0.003,
     signs: [
       shows(
         'squash-frass',
@@ -194,6 +195,7 @@ export const borersAndRootEaters: readonly CauseRow[] = [
     plain: 'White maggots eat the roots of cabbage kin; plants turn bluish, wilt in the sun and pull up easily.',
     prior: { base: 0.06, bySetting: outside, months: months(4, 9), byRegion: { australasia: 0.02 } },
     hosts: ['brassica', 'radish'],
+    elsewhere: 0.01,
     conditions: [fedBy('poor-rotation', 1.5, 'pupae wait in the same bed')],
     signs: [
       shows(

@@ -217,7 +217,12 @@ export const care: readonly CauseRow[] = [
       fedBy('sodium-water', 4, 'softeners swap lime for sodium'),
     ],
     signs: [
-      shows('brown-leaf-tips', 0.92, 'the tip is the end of the line'),
+      shows(
+        'brown-leaf-tips',
+        0.92,
+        'the tip is the end of the line',
+        'Nearly always: it is what the trouble is called by.',
+      ),
       shows('crisp-edges', 0.2, 'edges follow'),
     ],
     act: 'mend-care-first',
@@ -346,6 +351,7 @@ export const care: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
+      shows('brown-leaf-tips', 0.2, 'tips dry first'),
       shows(
         'wilt-in-dry',
         0.9,

@@ -12,6 +12,7 @@ export const leafChewers: readonly CauseRow[] = [
       'Young of white butterflies and small moths, on cabbages and their kin. Small ones are easily picked or stopped; large ones in the heart are not.',
     prior: { base: 0.12, bySetting: { indoors: 0.1, greenhouse: 0.5 }, months: months(4, 10) },
     hosts: ['brassica'],
+    elsewhere: 0.02,
     conditions: [],
     causes: [],
     signs: [
@@ -86,6 +87,7 @@ export const leafChewers: readonly CauseRow[] = [
     plain: 'Shiny specks that jump and pepper seedlings with pin-holes, most in dry spring weather.',
     prior: { base: 0.06, months: months(4, 9) },
     hosts: ['brassica', 'potato', 'aubergine'],
+    elsewhere: 0.05,
     conditions: [fedBy('dry-soil', 1.6, 'dry seedlings outgrow it slowly')],
     causes: [],
     signs: [
@@ -187,6 +189,7 @@ export const leafChewers: readonly CauseRow[] = [
     plain: 'The fly makes rose leaflets roll into tubes within a day. Unsightly, seldom harmful.',
     prior: { base: 0.05, bySetting: outside, months: months(5, 7) },
     hosts: ['rose'],
+    elsewhere: 0.002,
     signs: [shows('leaf-tubes', 0.95, 'the leaf rolls where she has pricked it')],
     act: 'leave',
     weight: 0.6,
@@ -262,6 +265,7 @@ export const leafChewers: readonly CauseRow[] = [
       byRegion: { europe: 0.05, australasia: 0.05, africa: 0.2 },
     },
     hosts: ['tomato', 'pepper', 'potato'],
+    elsewhere: 0.005,
     signs: [
       shows(
         'horned-caterpillar',
@@ -290,6 +294,7 @@ export const leafChewers: readonly CauseRow[] = [
       byRegion: { europe: 0.6, australasia: 0.01, 'south-america': 0.01, africa: 0.05 },
     },
     hosts: ['potato', 'tomato', 'aubergine'],
+    elsewhere: 0.005,
     signs: [
       shows(
         'striped-beetles',
@@ -322,6 +327,7 @@ export const leafChewers: readonly CauseRow[] = [
       byRegion: { europe: 0.1, australasia: 0.01, 'south-america': 0.01, africa: 0.01 },
     },
     signs: [
+      shows('c-grubs', 0.25, 'their young feed on grass roots'),
       shows(
         'metallic-beetles',
         0.93,
@@ -349,6 +355,7 @@ export const leafChewers: readonly CauseRow[] = [
       byRegion: { europe: 0.02, australasia: 0.02, africa: 0.1 },
     },
     hosts: ['cucurbit'],
+    elsewhere: 0.05,
     signs: [
       shows('cucumber-beetles', 0.9, 'they sit in flowers and on young leaves'),
       shows('ragged-holes', 0.5, 'they chew leaves'),

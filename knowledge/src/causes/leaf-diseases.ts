@@ -122,6 +122,7 @@ export const leafDiseases: readonly CauseRow[] = [
       fedBy('still-air', 1.8, 'leaves dry slowly'),
     ],
     signs: [
+      shows('target-rings', 0.12, 'some kinds grow in rings'),
       shows('patches-grow', 0.6, 'it goes on growing in the leaf', 'In dry weather it can stand still for days.'),
       shows('halo-spots', 0.65, 'the leaf yellows round them', 'Two in three: some kinds leave no yellow ring.'),
       shows(
@@ -181,6 +182,7 @@ export const leafDiseases: readonly CauseRow[] = [
     elsewhere: 0.003,
     conditions: [fedBy('wet-leaves', 4, 'it needs leaves wet for ten hours')],
     signs: [
+      shows('fuzz-below', 0.3, 'white down rims the patches on wet mornings'),
       shows('patches-grow', 0.9, 'it goes on growing in the leaf', 'In dry weather it can stand still for days.'),
       shows('firm-brown-fruit', 0.45, 'fruit turns brown and hard'),
       shows('rusty-tuber-rot', 0.4, 'spores wash down to the tubers'),

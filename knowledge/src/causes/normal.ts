@@ -200,7 +200,10 @@ export const normal: readonly CauseRow[] = [
       'They break down wood in mulch or compost and harm no plant. Do not eat them; lift them if children or pets visit.',
     prior: { base: 0.03 },
     conditions: [fedBy('raw-organics', 2, 'they eat raw organic matter')],
-    signs: [shows('pot-toadstools', 0.93, 'they come up overnight')],
+    signs: [
+      shows('toadstools-base', 0.3, 'old roots and chips rot there'),
+      shows('pot-toadstools', 0.93, 'they come up overnight'),
+    ],
     act: 'leave',
     weight: 0.6,
     source: 'extension',

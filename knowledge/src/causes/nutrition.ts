@@ -59,6 +59,7 @@ export const nutrition: readonly CauseRow[] = [
     prior: { base: 0.012 },
     conditions: [fedBy('alkaline', 5, 'lime locks it up')],
     signs: [
+      shows('veins-green-new', 0.3, 'it looks like iron at first'),
       shows(
         'specks-middle',
         0.88,
@@ -157,6 +158,7 @@ export const nutrition: readonly CauseRow[] = [
     prior: { base: 0.006 },
     conditions: [fedBy('alkaline', 3, 'lime locks it up')],
     signs: [
+      shows('veins-green-new', 0.25, 'small new leaves pale between the veins'),
       shows('little-leaves', 0.88, 'shoots do not stretch'),
       shows('pale-new', 0.35, 'small leaves are pale'),
       shows('lab-p-high', 0.25, 'much phosphate holds it back'),
@@ -226,6 +228,7 @@ export const nutrition: readonly CauseRow[] = [
       'Calcium does not reach the end of the fruit, nearly always because water came by fits and starts. The soil usually has plenty.',
     prior: { base: 0.02, months: months(6, 9) },
     hosts: ['fruiting'],
+    elsewhere: 0.005,
     conditions: [
       fedBy('uneven-water', 4, 'calcium travels only with water'),
       fedBy('salts', 2, 'salts hold the water back'),
@@ -260,6 +263,7 @@ export const nutrition: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
+      shows('lowest-only', 0.3, 'it begins with the lowest'),
       shows(
         'greens-after-feed',
         0.85,
@@ -389,7 +393,13 @@ export const nutrition: readonly CauseRow[] = [
     ],
     causes: [],
     signs: [
-      shows('crisp-edges', 0.8, 'salts collect where leaves breathe out'),
+      shows('brown-leaf-tips', 0.25, 'salt gathers in the tips'),
+      shows(
+        'crisp-edges',
+        0.8,
+        'salts collect where leaves breathe out',
+        'Four in five: leaves that are still soft only droop.',
+      ),
       shows('lush-dark', 0.55, 'too much nitrogen darkens leaves'),
       shows('wilt-in-wet', 0.35, 'salt draws water out of roots'),
       shows('purple-leaves', 0.2, 'stalled roots can redden leaves'),

@@ -164,6 +164,7 @@ export const onOrnamentals: readonly CauseRow[] = [
     prior: { base: 0.01, bySetting: { indoors: 0.1 } },
     conditions: [fedBy('weedkiller-about', 12, 'drift or a wetted stem is enough')],
     signs: [
+      shows('little-leaves', 0.35, 'what grows is stunted'),
       shows('white-tiny-growth', 0.9, 'it stops growing points from making green'),
       shows('slow', 0.5, 'growth stands still'),
       shows('many-kinds-hit', 0.3, 'it hits whatever it touched'),

@@ -17,7 +17,13 @@ export const onVegetables: readonly CauseRow[] = [
     wetLeaves: true,
     conditions: [fedBy('still-air', 4, 'it needs damp, still air'), fedBy('wet-leaves', 2, 'it needs damp leaves')],
     signs: [
-      shows('olive-velvet', 0.92, 'it fruits below in olive velvet'),
+      shows('fuzz-below', 0.35, 'its velvet is pale at first'),
+      shows(
+        'olive-velvet',
+        0.92,
+        'it fruits below in olive velvet',
+        'Nearly always within days; at first the down is pale.',
+      ),
       shows('yellow-leaves', 0.4, 'pale patches merge'),
     ],
     act: 'mend-care-first',

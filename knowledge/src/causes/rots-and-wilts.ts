@@ -158,6 +158,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
       fedBy('poor-rotation', 1.8, 'grains wait in the soil'),
     ],
     signs: [
+      shows('soil-fuzz', 0.1, 'it creeps over wet soil from the stem'),
       shows('cottony-mould', 0.93, 'the grains are its seeds'),
       shows('sudden-wilt', 0.3, 'the stem is rotted through'),
     ],

@@ -151,6 +151,7 @@ export const sapSuckers: readonly CauseRow[] = [
     plain: 'Mites that need a strong lens turn tomato stems and leaves bronze from below. No web.',
     prior: { base: 0.01, bySetting: { greenhouse: 2 }, months: months(6, 10) },
     hosts: ['tomato', 'potato', 'pepper'],
+    elsewhere: 0.1,
     conditions: [fedBy('hot-dry-air', 3, 'heat speeds them up')],
     signs: [
       shows('bronze-hard', 0.92, 'emptied skin turns bronze'),
@@ -187,6 +188,7 @@ export const sapSuckers: readonly CauseRow[] = [
       'Mites swell the buds of blackcurrants to round balls that dry up in spring, and carry reversion, a virus after which the bush bears hardly any fruit. Few swollen buds are picked off in winter; a bush full of them, or one that no longer bears, is grubbed out.',
     prior: { base: 0.02, bySetting: outside, months: months(1, 6) },
     hosts: ['currant'],
+    elsewhere: 0.001,
     signs: [
       shows('big-buds', 0.96, 'hundreds of mites live in one bud'),
       shows('no-fruit-set', 0.2, 'the virus they carry takes the crop'),
@@ -236,6 +238,7 @@ export const sapSuckers: readonly CauseRow[] = [
       byRegion: { europe: 0.05, asia: 0.1, australasia: 0.05, africa: 0.1 },
     },
     hosts: ['cucurbit'],
+    elsewhere: 0.01,
     signs: [
       shows('flat-grey-bugs', 0.9, 'they hide under leaves'),
       shows('bronze-eggs', 0.7, 'eggs lie in neat groups below'),
@@ -447,6 +450,7 @@ export const sapSuckers: readonly CauseRow[] = [
     hosts: ['laurel', 'pear', 'citrus', 'box'],
     elsewhere: 0.02,
     signs: [
+      shows('hoppers', 0.2, 'grown ones jump when touched'),
       shows(
         'rolled-thick-edges',
         0.8,

@@ -63,6 +63,7 @@ export const toReport: readonly CauseRow[] = [
       'D-shaped holes and a thinning crown can be a borer that kills whole regions’ trees. Report, do not move wood.',
     prior: { base: 0.001, bySetting: { tree: 2 }, byRegion: { 'north-america': 3 } },
     signs: [
+      shows('bore-holes', 0.3, 'a D looks round from afar'),
       shows(
         'd-holes',
         0.9,

@@ -46,6 +46,7 @@ export const feedingConditions: readonly ConditionRow[] = [
     about: 'feeding',
     prior: { base: 0.05, bySetting: { pot: 2, indoors: 2 } },
     signs: [
+      shows('brown-leaf-tips', 0.35, 'salt gathers in the tips'),
       shows('white-crust', 0.6, 'feed salts dry out on top'),
       shows('ec-high', 0.95, 'salt carries current'),
       shows('care-fed-strong', 0.75, 'a strong feed leaves salts'),
