@@ -47,6 +47,12 @@ export const courses: readonly CourseRow[] = [
     inMonths: [{ months: [9, 10, 11], says: 'They are gone with the first cold.', asGood: true }],
     ...guideline,
   },
+  {
+    id: 'potato-leafhopper',
+    says: 'Scorch runs on into new leaves; young beans and potatoes bear less, grown plants outgrow it.',
+    inMonths: [{ months: [9, 10, 11], says: 'They are gone with the first cold.', asGood: true }],
+    ...guideline,
+  },
   { id: 'sooty-mould', says: 'It stays while something drips honeydew, and washes off afterwards.', ...guideline },
   {
     id: 'cabbage-caterpillars',

@@ -156,7 +156,7 @@ const vignettes: readonly Vignette[] = [
       month: 6,
       said: 'new leaves cupped and crinkled with brown edges, one half worse than the other, tiny things hop off when I touch the branch',
     },
-    causes: ['leafhopper'],
+    causes: ['potato-leafhopper'],
     neverSuggests: ['dilute-feed', 'epsom-foliar', 'iron-chelate'],
   },
   {

@@ -96,7 +96,7 @@ export const vignettes: readonly Vignette[] = [
     'tree',
     6,
     'new leaves cupped and uneven on the two halves, scorched at the edge, small wedges hop when I touch the branch',
-    'leafhopper',
+    'potato-leafhopper',
     'magnesium-short',
   ),
   v('succulent', 'indoors', 3, 'white fluff in the leaf joints, sticky', 'mealybugs', 'powdery-mildew'),

@@ -15,6 +15,7 @@ const families: Readonly<Record<CauseFamily, readonly string[]>> = {
     'aphids',
     'whitefly',
     'leafhopper',
+    'potato-leafhopper',
     'thrips',
     'woolly-aphid',
     'cabbage-whitefly',

@@ -121,7 +121,7 @@ export const life: readonly LifeRow[] = [
   {
     id: 'potato-leafhopper',
     name: 'Leafhopper',
-    causes: ['leafhopper'],
+    causes: ['potato-leafhopper', 'leafhopper'],
     base: 8.4,
     egg: 145,
     young: 200,

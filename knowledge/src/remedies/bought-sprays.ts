@@ -79,6 +79,7 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
       helps('aphids', 0.35, 'young ones moult badly'),
       helps('whitefly', 0.45, 'young ones moult badly'),
       helps('leafhopper', 0.4, 'young ones moult badly'),
+      helps('potato-leafhopper', 0.4, 'young ones moult badly'),
       helps('thrips', 0.3, 'young ones moult badly'),
     ],
     rate: 'By its label, undersides at dusk.',
@@ -317,7 +318,7 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
     plain: 'A quick knock-down that kills helpers too. Alone, at dusk, only where everything milder failed.',
     honest: 'It works for a day; pests often come back faster than their enemies.',
     targets: [
-      helps('leafhopper', 0.55, 'it knocks adults down'),
+      helps('potato-leafhopper', 0.55, 'it knocks adults down'),
       helps('cucumber-beetles', 0.55, 'it knocks adults down'),
       helps('flea-beetle', 0.5, 'it knocks adults down'),
       helps('colorado-beetle', 0.3, 'young grubs'),

@@ -80,6 +80,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
     targets: [
       helps('aphids', 0.25, 'they feed and moult less'),
       helps('leafhopper', 0.3, 'young ones moult badly'),
+      helps('potato-leafhopper', 0.3, 'young ones moult badly'),
       helps('whitefly', 0.2, 'young ones moult badly'),
       helps('thrips', 0.2, 'young ones moult badly'),
       helps('powdery-mildew', 0.15, 'it slows it'),
@@ -173,6 +174,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       helps('whitefly', 0.55, 'adults and young, not eggs or pupae: 4–5 weekly sprays'),
       helps('thrips', 0.35, 'most are hidden'),
       helps('leafhopper', 0.45, 'it kills young ones that it wets'),
+      helps('potato-leafhopper', 0.45, 'it kills young ones that it wets'),
       helps('mealybugs', 0.35, 'it kills crawlers, wax sheds the rest'),
       helps('scale-insects', 0.35, 'it kills crawlers only'),
       helps('blister-aphid', 0.2, 'they sit in hollows'),
