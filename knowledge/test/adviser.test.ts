@@ -121,7 +121,9 @@ describe('every answer, over causes, months, hemispheres, settings and odd hosts
           for (const { row } of acts) expect(['care', 'hand', 'helpers']).toContain(row.rung);
           for (const { row } of acts) expect(row.takes).toBeUndefined();
         }
-        // A plant is given up only where the action says so, or nothing gentler answers.
+        // A plant is given up only where the action says so, or it is to be treated and nothing gentler answers.
+        if (suggested.some(({ row }) => row.takes === 'plant'))
+          expect(['remove', 'treat-now']).toContain(weighing.action.class);
         if (suggested.some(({ row }) => row.takes === 'plant') && weighing.action.class !== 'remove')
           expect(
             choice.ranked.some(

@@ -127,7 +127,8 @@ function maySuggest(row: RemedyRow, chance: number, action: Weighing['action']['
   if (action === 'watch')
     return isMild(row) && row.rung !== 'leave' && row.rung !== 'professional' && fits >= worthMeanwhile;
   if (row.takes === 'wood') return chance >= sureEnoughToCut;
-  if (row.takes === 'plant') return action === 'remove' || chance >= sureEnoughToApply;
+  // Nobody is told to mend the care of a plant and to pull it up.
+  if (row.takes === 'plant') return action === 'remove' || (action === 'treat-now' && chance >= sureEnoughToApply);
   return isMild(row) || chance >= sureEnoughToApply;
 }
 

@@ -245,7 +245,7 @@ export const leafChewers: readonly CauseRow[] = [
     name: 'Hairy caterpillars',
     kind: 'pest',
     plain: 'Tufted or woolly caterpillars. Most do little harm; some have hairs that burn. Look, do not touch.',
-    prior: { base: 0.01, bySetting: outside, months: months(5, 9) },
+    prior: { base: 0.01, bySetting: outside, months: months(3, 10) },
     signs: [shows('hairy-caterpillars', 0.93, 'hairs all over'), shows('ragged-holes', 0.4, 'they eat leaves')],
     act: 'ask-expert',
     weight: 0.8,

@@ -488,6 +488,7 @@ export const leafDiseases: readonly CauseRow[] = [
       shows('pale-veins', 0.2, 'veins clear early'),
     ],
     act: 'remove',
+    actOn: { tree: 'ask-expert', 'fruit-tree': 'ask-expert' },
     weight: 1.1,
     avoid: [
       noCompost,

@@ -14,7 +14,7 @@ export const toReport: readonly CauseRow[] = [
     prior: {
       base: 0.03,
       bySetting: outside,
-      months: months(4, 9),
+      months: months(4, 10),
       byRegion: { 'north-america': 0.1, australasia: 0.02 },
     },
     hosts: ['plum', 'peach'],
