@@ -61,11 +61,12 @@ export const onVegetables: readonly CauseRow[] = [
     conditions: [fedBy('overwatered', 2, 'wet soil spreads it')],
     signs: [
       shows(
-        'stem-base-rot',
-        0.92,
+        'black-stem-foot',
+        0.9,
         'the stem rots from the seed tuber up',
         'It is what gives it its name; missed where the stem is not pulled.',
       ),
+      shows('stem-base-rot', 0.6, 'the foot gives way', 'Three in five: at first it is only black.'),
       shows('yellow-leaves', 0.5, 'the top starves'),
       shows('rolled-up', 0.35, 'top leaves roll', 'One in three rolls at the top before it yellows.'),
       shows('sudden-wilt', 0.3, 'stems fail'),

@@ -395,6 +395,7 @@ export const sapSuckers: readonly CauseRow[] = [
     causes: [],
     signs: [
       shows('stipple', 0.92, 'each dot is a cell sucked empty'),
+      shows('cast-skins', 0.15, 'their pale skins lie below like dust'),
       shows('fine-web', 0.45, 'a crowded colony spins'),
       shows(
         'moving-dots',

@@ -106,6 +106,7 @@ export const woodAndFruitDiseases: readonly CauseRow[] = [
         'the leaf skin lifts off',
         'What it is named for; single branches may die before they silver.',
       ),
+      shows('stained-branch', 0.75, 'the fungus browns the wood', 'Three in four: thin twigs show no stain.'),
       shows('branch-dieback', 0.5, 'silvered branches die'),
       shows('bracket', 0.25, 'small purple shelves on dead wood'),
     ],

@@ -31,7 +31,7 @@ export const kin: Readonly<Record<PlantId, readonly string[]>> = {
     'olive tree',
     'olive',
   ],
-  maple: ['sycamore'],
+  maple: ['sycamore', 'plane tree', 'london plane'],
   hawthorn: ['firethorn', 'amelanchier', 'serviceberry', 'medlar tree', 'chokeberry', 'aronia'],
   rose: ['spiraea', 'kerria', 'potentilla', 'geum'],
   rhododendron: ['kalmia', 'enkianthus'],
