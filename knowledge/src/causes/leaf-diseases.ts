@@ -29,6 +29,8 @@ export const leafDiseases: readonly CauseRow[] = [
       'hydrangea',
       'hawthorn',
       'maple',
+      'tree',
+      'shrub',
       'tomato',
     ],
     elsewhere: 0.3,

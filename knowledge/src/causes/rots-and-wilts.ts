@@ -186,7 +186,7 @@ export const rotsAndWilts: readonly CauseRow[] = [
     plain:
       'White fluff with black specks on the bulb base. It stays in the soil for fifteen years: do not move soil from this bed.',
     prior: { base: 0.03, bySetting: outside, months: months(4, 10) },
-    hosts: ['onion', 'leek', 'garlic'],
+    hosts: ['allium'],
     elsewhere: 0.002,
     conditions: [fedBy('poor-rotation', 2.5, 'it waits for the next onion')],
     signs: [

@@ -103,6 +103,7 @@ export const weather: readonly CauseRow[] = [
       fedBy('dry-soil', 2, 'dry leaves cannot cool'),
     ],
     signs: [
+      shows('many-kinds-hit', 0.3, 'heat takes many kinds at once'),
       shows(
         'scorch-patches',
         0.9,
@@ -125,6 +126,7 @@ export const weather: readonly CauseRow[] = [
     prior: { base: 0.03, bySetting: { indoors: 0.05, greenhouse: 0.3 }, months: months(10, 5) },
     conditions: [fedBy('exposed', 2, 'open or low places freeze first'), fedBy('cold', 3, 'it was cold')],
     signs: [
+      shows('many-kinds-hit', 0.4, 'a cold night asks no kind'),
       shows('frost-black', 0.9, 'ice bursts cells'),
       shows('black-flower-eyes', 0.6, 'the heart of the flower freezes first'),
       shows('frost-night', 0.75, 'it froze'),
@@ -148,7 +150,8 @@ export const weather: readonly CauseRow[] = [
     prior: { base: 0.03, bySetting: { indoors: 0.03, greenhouse: 0.05 } },
     conditions: [fedBy('exposed', 6, 'nothing breaks the wind')],
     signs: [
-      shows('wind-torn', 0.92, 'only the windy side'),
+      shows('many-kinds-hit', 0.35, 'all that stood in it is torn'),
+      shows('wind-torn', 0.92, 'only the windy side', 'Nearly always: small leathery leaves only scorch.'),
       shows('crisp-edges', 0.25, 'wind dries edges'),
       shows('noon-wilt', 0.15, 'wind drinks'),
     ],
@@ -163,7 +166,11 @@ export const weather: readonly CauseRow[] = [
     kind: 'weather',
     plain: 'Pits and tears on one side, all on one day. Tidy what is torn; plants grow on.',
     prior: { base: 0.006, bySetting: { indoors: 0.01, greenhouse: 0.1 } },
-    signs: [shows('hail-pits', 0.95, 'it came from above'), shows('wind-torn', 0.2, 'storms tear too')],
+    signs: [
+      shows('many-kinds-hit', 0.7, 'all that stood under it is hit'),
+      shows('hail-pits', 0.95, 'it came from above', 'Always where it fell hard; soft leaves only tear.'),
+      shows('wind-torn', 0.2, 'storms tear too'),
+    ],
     act: 'watch',
     weight: 0.5,
     source: 'extension',
@@ -194,7 +201,7 @@ export const weather: readonly CauseRow[] = [
     kind: 'weather',
     plain: 'Wet outer petals dry shut in sun and rot. Cut the buds off; nothing to spray.',
     prior: { base: 0.05, bySetting: outside, months: months(5, 9) },
-    hosts: ['rose', 'ornamental'],
+    hosts: ['rose'],
     elsewhere: 0.05,
     conditions: [fedBy('wet-leaves', 3, 'rain soaks the petals')],
     signs: [shows('brown-buds', 0.92, 'petals stick together')],
