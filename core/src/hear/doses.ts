@@ -47,7 +47,7 @@ const wateredBase =
 const perOne =
   /(?:\bper|\/|\bto the|\bto each|\bto every|\b(?:on|over|across|round|around)\s+(?:the|each|every|a)(?=\s+(?:square|sq))|\bin each|\binto the|\binto a|\bin the|\bfor each|\bfor every|\ba(?=\s))\s*(square\s+(?:metre|meter|yard|foot)|sq\.?\s*(?:m|ft|yd)|m2|m²|millilit(?:re|er)|ml|lit(?:re|er)|l|gallon|gal|quart|qt|pint|pt|cup|bucket|can)\b/giu;
 const partsOf = new RegExp(
-  String.raw`\b(${figurePattern})\s+parts?\b([^.;?!]{0,60}?)\b(?:to|with|and|in|:|\+|,)\s+(${figurePattern})\s+(?:parts?\b|(?:of\s+)?water)`,
+  String.raw`\b(${figurePattern})\s+parts?\b([^.;?!]{0,60}?)\b(?:to|with|and|in|:|\+|,)\s+(${figurePattern})\s*(?:parts?\b|(?:of\s+)?water|(?=[.,;?!]|$|\s(?:on|at|round|around|for|over|to|in)\b))`,
   'giu',
 );
 const bareRatio =

@@ -108,7 +108,7 @@ const often: readonly Saying[] = [
 ];
 
 const lasts = new RegExp(
-  String.raw`\b(?:for|left|leave|sit|stand|soak(?:ed|ing)?|steep(?:ed|ing)?)\s+(?:[a-z]+\s+){0,3}?(?:for\s+)?(?:a good |about |only )?(${figurePattern})\s+${span}\b|\b(${figurePattern})[\s-]+${span}\s+(?:soak|steep|dip)\b|\bovernight\b|\ball (?:day|night)\b`,
+  String.raw`(?<!\b(?:sun(?:ned)?|dry|dried|air|aired|rest) )\b(?:for|left|leave|sit|stand|soak(?:ed|ing)?|steep(?:ed|ing)?)\s+(?:[a-z]+\s+){0,3}?(?:for\s+)?(?:a good |about |only )?(${figurePattern})\s+${span}\b|\b(${figurePattern})[\s-]+${span}\s+(?:soak|steep|dip)\b|\bovernight\b|\ball (?:day|night)\b`,
   'iu',
 );
 const old = new RegExp(

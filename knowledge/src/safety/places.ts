@@ -32,6 +32,13 @@ export const places: readonly SafetyRule[] = [
     'At dusk, leaves only, where nothing is in flower.',
   ),
   guideline(
+    'bloom-soap-sun',
+    'stop',
+    { things: ['soap'], facts: ['on-open-bloom', 'sun'] },
+    'While the sun is on the flowers bees are on them: soap drowns what it wets.',
+    'At dusk, and only where nothing is in flower.',
+  ),
+  guideline(
     'bloom-dust',
     'stop',
     { things: ['dust'], facts: ['on-open-bloom'] },

@@ -20,7 +20,14 @@ const words: Readonly<Record<SceneFact, readonly string[]>> = {
 };
 
 /** What is said of the same thing and makes it untrue: "dormant oil, and the leaves are out". */
-const unless: FactWords = { 'bare-branches': plants['in-leaf'] };
+const unless: FactWords = {
+  'bare-branches': plants['in-leaf'],
+  'rain-soon': [
+    ...['two', '2', 'three', '3', 'four', '4', 'five', '5'].map((days) => `rain * ${days} days`),
+    'rain * next week',
+    'no rain',
+  ],
+};
 
 /**
  * What a pH says of a soil: from 6.5 on lime and ash lock up iron and phosphorus, and rock phosphate stays rock;

@@ -26,6 +26,8 @@ export const places = {
     'spraying',
     'spritz',
     'mist',
+    'foliar',
+    'foliage',
   ],
   'on-soil': [
     'mole run',
