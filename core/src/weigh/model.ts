@@ -178,7 +178,11 @@ function weatherFactor({ weather, signs }: ConditionRow, { weather: recent, sett
   return Math.max(1, ...weatherKinds(recent).map((kind) => weather[kind] ?? 1));
 }
 
-function inPlace(prior: PriorSpec, factor: number, { setting, month, latitude = 50, climate, region }: Situation): number {
+function inPlace(
+  prior: PriorSpec,
+  factor: number,
+  { setting, month, latitude = 50, climate, region }: Situation,
+): number {
   const bySetting = (setting && prior.bySetting?.[setting]) ?? 1;
   const outdoors = setting !== 'indoors' && setting !== 'greenhouse';
   const tells = prior.months && month !== undefined && outdoors && seasonsTell(latitude, climate);
