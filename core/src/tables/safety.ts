@@ -106,6 +106,7 @@ export const sceneFactIds = [
   'thought-weak',
   'burnt-white',
   'against-stem',
+  'at-foot',
   'under-roots',
   'dried',
   'grows-potatoes',

@@ -93,6 +93,7 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'made-stronger': 'to be made stronger',
   'thought-weak': 'thought to have gone weak',
   'burnt-white': 'burnt white',
+  'at-foot': 'at the foot of a plant',
   'against-stem': 'against the stem',
   'under-roots': 'right under roots',
   dried: 'dried',

@@ -125,7 +125,7 @@ export const feeds: readonly IngredientRow[] = [
       'liquid seaweed',
     ],
     density: 1.1,
-    classes: ['feed'],
+    classes: ['feed', 'seaweed'],
     ...liquid,
   },
   {
@@ -241,6 +241,12 @@ export const feeds: readonly IngredientRow[] = [
     name: 'Raw manure',
     words: [
       'manured',
+      'straight from the stall',
+      'straight from the stable',
+      'straight from the barn',
+      'straight from the coop',
+      'fresh from the stable',
+      'fresh from the coop',
       'rabbit pellets',
       'bunny pellets',
       'bunny poop',

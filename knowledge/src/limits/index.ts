@@ -198,6 +198,14 @@ export const areaLimits: readonly AreaLimitRow[] = [
 
 export const depthLimits: readonly DepthLimitRow[] = [
   {
+    id: 'coffee-depth',
+    of: 'coffee-grounds',
+    most: 1,
+    why: 'a thick layer crusts, sheds water and moulds',
+    instead: 'A dusting under {1 cm}, raked in, or into the compost.',
+    ...guideline,
+  },
+  {
     id: 'dried-clippings-depth',
     of: 'clippings',
     most: 5,

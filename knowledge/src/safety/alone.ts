@@ -46,6 +46,13 @@ export const alone: readonly SafetyRule[] = [
     'Between slabs only, with closed shoes, away from what you want to keep.',
   ),
   guideline(
+    'boiling-water-roots',
+    'stop',
+    { things: ['boiling-water'], facts: ['at-foot'] },
+    'What kills the nest or the weed at its foot kills the plant’s roots as well.',
+    'A cool flood of water for ants in a pot; bait in a closed station; fingers or a fork for weeds.',
+  ),
+  guideline(
     'bleach-seeds',
     'caution',
     { things: ['bleach'], facts: ['as-soak'] },

@@ -95,6 +95,13 @@ export const hours: readonly SafetyRule[] = [
     'Dawn or dusk, or a dull day.',
   ),
   guideline(
+    'seaweed-sun',
+    'caution',
+    { things: ['seaweed'], facts: ['sun', 'on-leaves'] },
+    'At noon it dries on the leaf before it is taken up, and its salts may scorch.',
+    'Early or late, or a dull day.',
+  ),
+  guideline(
     'living-sun',
     'caution',
     { things: ['living'], facts: ['sun'] },

@@ -186,6 +186,13 @@ export const poisons: readonly SafetyRule[] = [
     'Hoe, lift by the root, or cover.',
   ),
   guideline(
+    'herbicide-wind',
+    'stop',
+    { things: ['herbicide'], facts: ['wind'] },
+    'In wind a weedkiller lands on what you want to keep, and on the neighbour’s.',
+    'A still, dry morning by its label; or hoe, lift or cover.',
+  ),
+  guideline(
     'herbicide-mixed',
     'stop',
     both('herbicide', 'acid'),

@@ -329,6 +329,16 @@ export const works: readonly WorkRow[] = [
     'ash tree',
     'yeast infection',
   ),
+  thing(
+    'yoghurt-pot',
+    'Yoghurt pot',
+    'yoghurt pot',
+    'yoghurt pots',
+    'yogurt pot',
+    'yogurt pots',
+    'yogurt tub',
+    'yogurt tubs',
+  ),
   thing('jam-jar', 'Jam jar', 'jam jar', 'jam jars', 'honey jar', 'pickle jar'),
   thing('oil-can', 'Can', 'oil can', 'petrol can', 'paint tin', 'paint pot', 'paint brush', 'paintbrush'),
   thing(

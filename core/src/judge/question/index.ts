@@ -82,8 +82,8 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
 /** Everything that a line says, heard by the layer of amounts and times. */
 function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[], { measures, today }: Speaker): Heard {
   const all = named.flatMap((found) => (found.row.kind === 'ingredient' ? [{ ...found, row: found.row.row }] : []));
-  const things = all.filter(isThere(line));
   const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
+  const things = all.filter(isThere(line)).filter((thing) => !isPlantOf(thing, plants, line));
   // Helpers that are left alone, or let out, are no target.
   const isLetBe =
     things.every(({ row }) => row.id === 'water') &&
@@ -127,6 +127,13 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
     held: heldIn(line, things),
   };
 }
+
+/** "Cards above the chillies": what is a substance and a plant by one name is the plant where it is a place. */
+const isPlantOf = (thing: Mention<unknown>, plants: readonly Mention<unknown>[], line: string): boolean =>
+  plants.some(({ at }) => at === thing.at) &&
+  /\b(?:on|above|over|near|round|around|under|beside|between|among|by|to|for)\s+(?:the |my |our )?$/u.test(
+    line.slice(0, thing.at),
+  );
 
 /** "Two spoons of pure soap in a gallon" is thinned, whatever else it is called. */
 const withoutNeat = (facts: readonly SceneFact[], doses: readonly HeardDose[]): readonly SceneFact[] =>

@@ -296,6 +296,17 @@ export const places = {
   ],
   'free-lime': freeLime,
   'soil-sour': ['acid soil', 'acidic soil', 'sour soil', 'soil is acid', 'soil is acidic', 'soil is sour'],
+  'at-foot': [
+    'at the foot of',
+    'at the base of',
+    'round the base of',
+    'around the base of',
+    'at the roots of',
+    'over the roots',
+    'under the rose',
+    'beside the stem',
+    'next to the stem',
+  ],
   'against-stem': [
     'up the trunk',
     'up the stem',
