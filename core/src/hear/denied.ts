@@ -4,6 +4,15 @@ const denial =
 /** "No bees, children or ponds about" denies each. */
 const listed = /\b(?:no|without)\s+(?:[\p{L}'’-]+,?\s+){0,3}(?:or|and|,|no)\s+$/iu;
 
+/** "Kettle descaler? No, just rain water": what is asked and taken back in the next breath. */
+const takenBack = /[^.;?!]*\?\s*no,\s+(?=just |only |it'?s |it is |not )/giu;
+
+/** The line without what its speaker took back, as long as before. */
+export const corrected = (line: string): string => line.replace(takenBack, (said) => ' '.repeat(said.length));
+
+/** What its speaker took back, to be told as not used. */
+export const takenBackIn = (line: string): string[] => (line.match(takenBack) ?? []).map((said) => said.trim());
+
 const isDenied = (line: string, at: number): boolean => {
   const before = line.slice(Math.max(0, at - 60), at).replace(/^.*[.;?!](?!\d)/su, '');
   return denial.test(before) || listed.test(before);

@@ -112,7 +112,7 @@ const lasts = new RegExp(
   'iu',
 );
 const old = new RegExp(
-  String.raw`\b(${figurePattern})[\s-]+${span}[\s-]+old\b|\b(?:stood|brewed|brewing|stewed|stewing|standing|fermented|fermenting|infused|infusing|been steeping|been soaking|been sitting|been going)\s+(?:for\s+)?(${figurePattern})\s+${span}\b`,
+  String.raw`\b(${figurePattern})[\s-]+${span}[\s-]+old\b|\bleft\s+(?:for\s+)?(${figurePattern})\s+${span}\s+in the\s+(?:\w+\s+)?(?:sprayer|bottle|can|tank|jar|bucket)\b|\b(?:stood|brewed|brewing|stewed|stewing|standing|fermented|fermenting|infused|infusing|been steeping|been soaking|been sitting|been going)\s+(?:for\s+)?(${figurePattern})\s+${span}\b`,
   'iu',
 );
 
@@ -192,7 +192,8 @@ export function timesIn(line: string, today?: IsoDate): HeardTimes {
   const sprout = sproutedAgo.exec(lower);
   const dated = days.find(({ days: ago, at }) => ago < 0 && made.test(lower.slice(0, at)));
   const kept = keptIn(lower, days, lasting);
-  const howOld = age ? (age[1] ? times(age, 1) : times(age, 3)) : (kept ?? (dated && -dated.days));
+  const ageAt = [1, 3, 5].find((group) => age?.[group] !== undefined);
+  const howOld = age && ageAt !== undefined ? times(age, ageAt) : (kept ?? (dated && -dated.days));
   return {
     days,
     ...(every === undefined ? {} : { every: every.days }),

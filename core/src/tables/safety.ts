@@ -64,6 +64,8 @@ export const sceneFactIds = [
   'bag-opened',
   'suspect-worm',
   'moves-soil',
+  'moves-wood',
+  'bored-wood',
   'blight-or-virus',
   'to-compost',
   'treated-lawn',

@@ -49,6 +49,8 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'not-food-grade': 'not food grade',
   'bag-opened': 'bag opened',
   'suspect-worm': 'suspect worms',
+  'moves-wood': 'wood goes elsewhere',
+  'bored-wood': 'wood that borers or dieback were in',
   'moves-soil': 'moving soil',
   'blight-or-virus': 'blight or virus',
   'to-compost': 'to the compost',

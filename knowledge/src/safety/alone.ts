@@ -53,6 +53,20 @@ export const alone: readonly SafetyRule[] = [
     'A cool flood of water for ants in a pot; bait in a closed station; fingers or a fork for weeds.',
   ),
   guideline(
+    'sulphide-indoors',
+    'stop',
+    { things: ['sulphide'], facts: ['closed-room'] },
+    'Lime-sulphur gives off poisonous gas: never in a room or under glass.',
+    'Outdoors on bare wood, by its label; indoors wipe, wash off, or oil 1 %.',
+  ),
+  guideline(
+    'mustard-tender',
+    'stop',
+    { things: ['mustard'], facts: ['fern-or-tender'] },
+    'Mustard burns young roots and leaves.',
+    'On a square of lawn or bare soil, rinsed after; trays are searched by hand.',
+  ),
+  guideline(
     'bleach-seeds',
     'caution',
     { things: ['bleach'], facts: ['as-soak'] },

@@ -164,6 +164,13 @@ export const household: readonly SafetyRule[] = [
     'Tight over a frame, with a mesh of {5 mm} or less, looked at every day.',
   ),
   guideline(
+    'fresh-wood-dug-in',
+    'caution',
+    { things: ['fresh-wood'], facts: ['dug-in'] },
+    'Fresh wood dug in takes nitrogen from what grows there, for a season or two.',
+    'On top as mulch, or composted for a year.',
+  ),
+  guideline(
     'fresh-wood',
     'note',
     { things: ['fresh-wood'] },

@@ -11,6 +11,20 @@ export const keeping: readonly SafetyRule[] = [
     'Lid loose, in shade.',
   ),
   guideline(
+    'wood-moved',
+    'caution',
+    { facts: ['moves-wood'], withoutFacts: ['bored-wood'] },
+    'Firewood carries beetles and diseases into new woods; many regions forbid moving it.',
+    'Burn it where it grew.',
+  ),
+  guideline(
+    'bored-wood-moved',
+    'stop',
+    { facts: ['moves-wood', 'bored-wood'] },
+    'What bores in this wood travels in it, and kills the trees where it comes out.',
+    'Leave it where it grew, tell the plant-health service, and burn or chip it on the spot as they say.',
+  ),
+  guideline(
     'raw-steep',
     'caution',
     { things: ['steep'], facts: ['on-raw-leaves'] },

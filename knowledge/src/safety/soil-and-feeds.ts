@@ -39,6 +39,20 @@ export const soilAndFeeds: readonly SafetyRule[] = [
     'Compost on the soil, or a seaweed feed.',
   ),
   guideline(
+    'oil-compost',
+    'stop',
+    { things: ['oil'], facts: ['to-compost'] },
+    'Fat seals a heap from air, stinks, and draws rats.',
+    'Into the bin for household waste, or to a collecting point.',
+  ),
+  guideline(
+    'manure-weedkiller',
+    'stop',
+    { things: ['manure', 'herbicide'] },
+    'Weedkiller in manure twists beans and tomatoes for a year or more.',
+    'Send it back, or spread it on a lawn; try any load on beans first.',
+  ),
+  guideline(
     'quicklime',
     'stop',
     { things: ['quicklime'] },

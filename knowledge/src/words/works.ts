@@ -50,6 +50,18 @@ export const works: readonly WorkRow[] = [
     'drop them into',
   ),
   work(
+    'binning',
+    'Binning',
+    'in the bin',
+    'into the bin',
+    'bin it',
+    'bin them',
+    'bag the',
+    'bag them',
+    'bag it',
+    'household waste',
+  ),
+  work(
     'tilling',
     'Tilling',
     'rototill',
@@ -229,6 +241,8 @@ export const works: readonly WorkRow[] = [
     'wrap',
     'wrapping',
     'netting',
+    'netted it',
+    'netted them',
     'lay down',
   ),
   work(

@@ -1,4 +1,14 @@
-import { amountsIn, dosesIn, isThere, saysKill, saysLetBe, timesIn, type HeardDose } from '../../hear';
+import {
+  amountsIn,
+  corrected,
+  dosesIn,
+  isThere,
+  saysKill,
+  saysLetBe,
+  takenBackIn,
+  timesIn,
+  type HeardDose,
+} from '../../hear';
 import type { IsoDate, MeasureSystem } from '../../quantities';
 import type { SceneFact, Tables, Use } from '../../tables';
 import { onlyOnce, type CautionFound } from '../caution';
@@ -57,7 +67,8 @@ export interface Speaker {
 
 /** Reads a question such as "may I put 20 % vinegar on weeds near the pond". Unknown words are handed back, not guessed. */
 export function readQuestion(tables: Tables, question: string, speaker: Speaker): Asked {
-  const line = question.toLowerCase();
+  const whole = question.toLowerCase();
+  const line = corrected(whole);
   const named = [withFeeds, withBrews, withExtract, withFeeding].reduce(
     (found, withMore) => withMore(tables, line, found),
     mentions(nameable(tables), line),
@@ -70,12 +81,14 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
     ...judge(tables, act),
     ...used.flatMap(({ mention }) => plants.flatMap((plant) => onPlant(tables, mention.row, plant, line, act))),
   ]);
+  const left = wordsLeftIn(tables, line, named, amountsIn(line, speaker.measures));
   return {
     act,
     cautions,
     understood: [...readOf(heard, act), ...worksOf(named)],
     needs: needsBeside(tables, needsOf(tables, act, used, named, line), cautions, used),
-    ...wordsLeftIn(tables, line, named, amountsIn(line, speaker.measures)),
+    notUnderstood: left.notUnderstood,
+    notUsed: [...takenBackIn(whole), ...left.notUsed],
   };
 }
 

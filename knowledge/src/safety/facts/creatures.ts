@@ -3,6 +3,12 @@ import type { FactWords } from './words';
 
 export const creatures = {
   'near-children-or-pets': [
+    'play area',
+    'playground',
+    'sandpit',
+    'sandbox',
+    'swing set',
+    'trampoline',
     'beagle',
     'retriever',
     'poodle',
