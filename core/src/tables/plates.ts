@@ -153,7 +153,17 @@ export type Mark =
   | {
       readonly draw: 'wood';
       readonly kind:
-        'canker' | 'holes' | 'd-holes' | 'split' | 'cone' | 'string' | 'lichen' | 'cut-ring' | 'buried' | 'stain';
+        | 'canker'
+        | 'holes'
+        | 'd-holes'
+        | 'split'
+        | 'cone'
+        | 'string'
+        | 'lichen'
+        | 'cut-ring'
+        | 'buried'
+        | 'stain'
+        | 'heart';
     }
   | {
       readonly draw: 'roots';

@@ -526,7 +526,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'Cut across, a living branch as thick as a thumb shows a brown or purple stain in the middle of the wood.',
     'bark colour',
     0.004,
-    plate('stem', [{ draw: 'wood', kind: 'cut-ring' }]),
+    plate('stem', [{ draw: 'wood', kind: 'heart' }]),
     [
       '=stain =inside =branch',
       '=cut =branch =brown =stain',

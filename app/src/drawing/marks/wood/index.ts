@@ -4,6 +4,7 @@ import { canker } from './canker';
 import { cone } from './cone';
 import { cutRing } from './cut-ring';
 import { dHoles } from './d-holes';
+import { heart } from './heart';
 import { holes } from './holes';
 import { lichen } from './lichen';
 import { split } from './split';
@@ -21,6 +22,7 @@ const kinds: Record<MarkOf<'wood'>['kind'], Draw<'wood'>> = {
   'cut-ring': cutRing,
   buried,
   stain,
+  heart,
 };
 
 export const wood: Draw<'wood'> = (drawn) => kinds[drawn.mark.kind](drawn);
