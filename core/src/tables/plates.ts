@@ -178,7 +178,8 @@ export type Mark =
         | 'rot'
         | 'lice'
         | 'green'
-        | 'heart';
+        | 'heart'
+        | 'cavity';
     }
   | {
       readonly draw: 'turf';

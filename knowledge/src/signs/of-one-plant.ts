@@ -543,7 +543,7 @@ export const ofOnePlantSigns: readonly SignRow[] = [
     'A small round hole outside; cut through, a wide hollow lies behind it, often slimy.',
     'roots hole',
     0.006,
-    plate('potato', [{ draw: 'roots', kind: 'heart' }]),
+    plate('potato', [{ draw: 'roots', kind: 'cavity' }]),
     [
       '=small =hole =big =cavity',
       '=hollowed =inside =potato',

@@ -1,5 +1,6 @@
 import type { Draw, MarkOf } from '../mark';
 import { beads } from './beads';
+import { cavity } from './cavity';
 import { circling } from './circling';
 import { fingers } from './fingers';
 import { fork } from './fork';
@@ -23,6 +24,7 @@ const kinds: Record<MarkOf<'roots'>['kind'], Draw<'roots'>> = {
   rot,
   lice,
   green,
+  cavity,
 };
 
 export const roots: Draw<'roots'> = (drawn) => kinds[drawn.mark.kind](drawn);
