@@ -5,7 +5,7 @@ const denial =
 const listed = /\b(?:no|without)\s+(?:[\p{L}'’-]+,?\s+){0,3}(?:or|and|,|no)\s+$/iu;
 
 /** "Kettle descaler? No, just rain water": what is asked and taken back in the next breath. */
-const takenBack = /[^.;?!]*\?\s*no,\s+(?=just |only |it'?s |it is |not )/giu;
+const takenBack = /[^.;?!]*\?\s*no,\s+(?=just |only |it['’]?s |it is )/giu;
 
 /** The line without what its speaker took back, as long as before. */
 export const corrected = (line: string): string => line.replace(takenBack, (said) => ' '.repeat(said.length));

@@ -1,5 +1,16 @@
 import fc from 'fast-check';
-import { amountsIn, dosesIn, isNameless, isThere, saysYoung, timesIn, whereSaid } from './index';
+import {
+  amountsIn,
+  corrected,
+  dosesIn,
+  isNameless,
+  isThere,
+  saysLetBe,
+  saysYoung,
+  takenBackIn,
+  timesIn,
+  whereSaid,
+} from './index';
 
 /** How strong soap or another named thing is in a line. */
 function percentOf(line: string, name: string, system: 'metric' | 'us' | 'imperial' = 'metric'): number | undefined {
@@ -106,6 +117,8 @@ describe('where it goes', () => {
   test.each([
     ['drop them in a bucket of soapy water', 'tool'],
     ['scrub the empty pots with it', 'tool'],
+    ['soak the pots in suds, scrub, rinse', 'tool'],
+    ['pick the big beetles into a pail of suds', 'tool'],
     ['a foliar feed', 'leaf'],
     ['dunk the whole pot in it', 'soak'],
     ['drench the pot', 'root'],
@@ -164,6 +177,31 @@ describe('what has no name', () => {
     'green manure on the bed',
     'we guess they are ladybirds',
   ])('%s has one', (line) => expect(isNameless(line)).toBe(false));
+});
+
+describe('second thoughts', () => {
+  const line = 'rain water with descaler? no, just rain water for the blueberries';
+
+  test('what is taken back is not read, keeps its place, and is told', () => {
+    expect(corrected(line).trim()).toBe('just rain water for the blueberries');
+    expect(corrected(line)).toHaveLength(line.length);
+    expect(takenBackIn(line)).toEqual(['rain water with descaler? no,']);
+  });
+
+  test('what is only asked twice, or made narrower, stays', () => {
+    for (const said of ['bleach on the beans? no idea', 'bleach? no, not on leaves, on pots', 'no, just soap'])
+      expect(corrected(said)).toBe(said);
+  });
+
+  test('leaving something is doing nothing', () => {
+    expect(saysLetBe("i'd leave the mummies and look again on friday")).toBe(true);
+    expect(saysLetBe('leave soap on the pots')).toBe(false);
+  });
+
+  test('what stood in a sprayer is as old as that; what dries in the sun does not soak', () => {
+    expect(timesIn('milk left a week in the sprayer').age).toBe(7);
+    expect(timesIn('rinse, then sun for a day').lasting).toBeUndefined();
+  });
 });
 
 describe('nothing that is typed makes the layer stumble', () => {

@@ -23,7 +23,9 @@ const words: Readonly<Record<SceneFact, readonly string[]>> = {
 const unless: FactWords = {
   'bare-branches': plants['in-leaf'],
   'rain-soon': [
-    ...['two', '2', 'three', '3', 'four', '4', 'five', '5'].map((days) => `rain * ${days} days`),
+    ...['two', '2', 'three', '3', 'four', '4', 'five', '5'].flatMap((days) =>
+      ['in', 'due in', 'is due in', 'expected in', 'not for', 'only in'].map((when) => `rain ${when} ${days} days`),
+    ),
     'rain * next week',
     'no rain',
   ],
