@@ -50,6 +50,9 @@ export interface PriorSpec {
   readonly bySetting?: Partial<Record<Setting, number>>;
   /** Northern months (1–12) in which it is common; the odds are divided by four outside them. */
   readonly months?: readonly number[];
-  /** Factor on the odds by part of the world; those not named, and a place that is not known, count as 1. */
+  /**
+   * Factor on the odds by part of the world, from where it is established (judgement); those not named, and a place that
+   * is not known, count as 1.
+   */
   readonly byRegion?: Partial<Record<Region, number>>;
 }
