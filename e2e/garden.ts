@@ -43,37 +43,19 @@ export const test = base.extend<{
   garden: [
     async ({ port, opens, passphrase }, hand) => {
       const data = path.join(root, 'build', `e2e-${port}`);
+      fs.rmSync(data, { recursive: true, force: true });
+      fs.cpSync(await asNew(opens, port), data, { recursive: true });
       if (passphrase !== '')
         spawnSync(process.execPath, ['build/trowel.mjs', 'passphrase', '--data', data], {
           cwd: root,
           input: `${passphrase}\n`,
         });
       const shared = passphrase === '' ? [] : ['--lan'];
-      // A fixed day in June, so that the garden is in leaf whenever this runs.
-      const begin = (...more: string[]) => {
-        const server = spawn(
-          process.execPath,
-          [
-            'build/trowel.mjs',
-            opens,
-            '--port',
-            `${port}`,
-            '--data',
-            data,
-            '--now',
-            '2026-06-10T15:40:00Z',
-            ...shared,
-            ...more,
-          ],
-          { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
-        );
-        return { server, ended: new Promise<void>((resolve) => server.once('exit', () => resolve())) };
-      };
-      let running = begin('--reset', '--yes');
-      const stop = async () => {
-        running.server.kill();
-        await running.ended;
-      };
+      const since = Date.now();
+      // While a server is away the day goes on: what was pressed then is told from what was pressed before.
+      const begin = () => serve(Date.now() - since, opens, '--port', `${port}`, '--data', data, ...shared);
+      let running = begin();
+      const stop = () => end(running);
       const start = async () => {
         running = begin();
         await opened(running.server);
@@ -89,6 +71,44 @@ export const test = base.extend<{
     { auto: true },
   ],
 });
+
+interface Running {
+  readonly server: ChildProcess;
+  readonly ended: Promise<void>;
+}
+/** A fixed day in June, so that the garden is in leaf whenever this runs. */
+const inJune = Date.parse('2026-06-10T15:40:00Z');
+/**
+ * @param laterMs how long after the beginning
+ * @param words how it is opened, and where
+ */
+function serve(laterMs: number, ...words: string[]): Running {
+  const now = new Date(inJune + laterMs).toISOString();
+  const server = spawn(process.execPath, ['build/trowel.mjs', ...words, '--now', now], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  return { server, ended: new Promise((resolve) => server.once('exit', () => resolve())) };
+}
+async function end({ server, ended }: Running): Promise<void> {
+  server.kill();
+  await ended;
+}
+
+const made: Partial<Record<'demo' | 'start', Promise<string>>> = {};
+/**
+ * The folder of a garden that nobody has touched. A season is laid once, and each journey gets a copy: laying one takes
+ * longer than most journeys do.
+ */
+const asNew = (opens: 'demo' | 'start', port: number): Promise<string> =>
+  (made[opens] ??= (async () => {
+    const data = path.join(root, 'build', `e2e-${opens}`);
+    fs.rmSync(data, { recursive: true, force: true });
+    const laying = serve(0, opens, '--port', `${port}`, '--data', data);
+    await opened(laying.server);
+    await end(laying);
+    return data;
+  })());
 
 /** Until the server says that it is open. @throws Error when it ends before. */
 const opened = (server: ChildProcess): Promise<void> =>
