@@ -121,6 +121,15 @@ describe('every answer, over causes, months, hemispheres, settings and odd hosts
           for (const { row } of acts) expect(['care', 'hand', 'helpers']).toContain(row.rung);
           for (const { row } of acts) expect(row.takes).toBeUndefined();
         }
+        // Asking, reporting and giving up stand among what is suggested wherever the action says so.
+        const backs = { 'ask-expert': ['ask'], report: ['report'], remove: ['lift'] } as const;
+        if (weighing.action.class in backs) {
+          const [name] = backs[weighing.action.class as keyof typeof backs];
+          expect([
+            weighing.action.class,
+            suggested.some(({ row }) => row.classes.includes(name) || (name === 'lift' && row.takes === 'plant')),
+          ]).toEqual([weighing.action.class, true]);
+        }
         // A plant is given up only where the action says so, or it is to be treated and nothing gentler answers.
         if (suggested.some(({ row }) => row.takes === 'plant'))
           expect(['remove', 'treat-now']).toContain(weighing.action.class);

@@ -18,6 +18,7 @@ import {
   type SignId,
   type Tables,
 } from '../tables';
+import { sureEnoughToTake } from '../weigh/stake';
 import type { Weighing } from '../weigh/weigh';
 import { judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type CautionFound } from '../judge';
 import { nextTimes, type NextTime } from './next-time';
@@ -160,8 +161,6 @@ const isReport = ({ classes }: RemedyRow) => classes.includes('report');
 const isReported = ({ causes }: Weighing, of: string) =>
   causes.some(({ id, row }) => id === of && row.act === 'report');
 
-/** From here on what cannot be taken back may be offered. */
-const sureEnoughToTake = { plant: 0.5, wood: 0.35 } as const;
 /** What a remedy that a fairly likely cause speaks against is named as a risk from. */
 const riskNamed = 0.12;
 /** Help below this is not worth offering. */
@@ -206,11 +205,11 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
         out.push({ left: { id: row.id, row, reason: against }, help: helpOf(timely) });
     }
     if (notNow.length > 0 && mayBeLater(tables, row, weighing, circumstances)) later.push({ row, meant: notNow });
-    const isWaiting = row.rung === 'leave';
-    if (now.length === 0 && isWaiting) now.push(...anything(row, weighing, stakes));
+    const isAsked = row.rung === 'leave' || isOfAnything(row, weighing);
+    if (helpOf(now) < worthOffering) now.push(...anything(row, weighing, stakes, now));
     const help = helpOf(now);
     const [surest] = [...now].sort((a, b) => b.chance - a.chance);
-    if (!surest || (help < worthOffering && !isWaiting)) continue;
+    if (!surest || (help < worthOffering && !isAsked)) continue;
     const reason: LeftOutReason | undefined =
       row.takes !== undefined && Math.max(surest.chance, anyOf(now)) < sureEnoughToTake[row.takes]
         ? { kind: 'not-sure', of: surest.of, chance: surest.chance }
@@ -231,7 +230,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
       setting: circumstances.setting,
     });
     const score = help * (answersRivals ? 1 + familyShare : 1) - cost;
-    if (score <= 0 && !isWaiting) continue;
+    if (score <= 0 && !isAsked) continue;
     const several = now.filter(({ chance }) => chance >= answersSeveralFrom).length;
     scored.push({
       id: row.id,
@@ -298,13 +297,25 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
   };
 }
 
-/** Waiting answers whatever is likeliest, where that is what the action says. */
-const anything = (row: RemedyRow, { action }: Weighing, stakes: readonly Stake[]): Meant[] => {
-  const why = row.ofAnything;
-  const [first] = stakes.filter(({ isLeft }) => !isLeft).sort((a, b) => b.chance - a.chance);
-  return why === undefined || !first || !['watch', 'leave'].includes(action.class)
-    ? []
-    : [{ ...first, fits: waitingFits, why }];
+/** Waiting and asking answer whatever is likeliest, where that is what the action says. */
+const isOfAnything = ({ ofAnything }: RemedyRow, { action }: Weighing): boolean =>
+  ofAnything?.under.includes(action.class) === true;
+const anything = (
+  row: RemedyRow,
+  weighing: Weighing,
+  stakes: readonly Stake[],
+  already: readonly { readonly of: string }[],
+): Meant[] => {
+  // Where nothing is likely enough to have anything at stake, it is for what comes nearest.
+  const [nearest] = weighing.causes;
+  const open: readonly Stake[] =
+    stakes.length > 0 || !nearest ? stakes : [{ of: nearest.id, chance: nearest.probability, loss: 0 }];
+  const [first] = open
+    .filter(({ isLeft, of }) => !isLeft && !already.some((one) => one.of === of))
+    .sort((a, b) => b.chance - a.chance);
+  return row.ofAnything && first && isOfAnything(row, weighing)
+    ? [{ ...first, fits: waitingFits, why: row.ofAnything.why }]
+    : [];
 };
 const waitingFits = 0.2;
 

@@ -10,6 +10,7 @@ import {
   type Setting,
   type Tables,
 } from '../tables';
+import { atStakeFrom } from '../weigh/stake';
 import type { Weighing } from '../weigh/weigh';
 
 /**
@@ -32,14 +33,6 @@ export interface Stake {
 const conditionShare = 0.5;
 /** What is as good left alone still costs some looks. */
 const asGoodShare = 0.35;
-/** What a remedy is for must be this likely by itself, or half as likely as the likeliest: the background brings nothing. */
-const ownFloor = 0.35;
-/** A condition that is only supposed from its causes has to be likelier. */
-const conditionFloor = 0.4;
-const sharesStory = 0.5;
-/** However little is known. */
-const leastFloor = 0.15;
-
 /** What is at stake, background left out. */
 export function stakesOf(
   tables: Tables,
@@ -47,11 +40,10 @@ export function stakesOf(
   season: Season | undefined,
 ): Stake[] {
   const isLeft = ({ act }: CauseRow) => action.class === 'leave' && act !== 'leave' && act !== 'watch';
-  const likeliest = Math.max(0, ...[...causes, ...conditions].map(({ probability }) => probability));
-  const from = (floor: number) => Math.max(leastFloor, Math.min(floor, sharesStory * likeliest));
+  const from = atStakeFrom(causes, conditions);
   return [
     ...causes
-      .filter(({ probability }) => probability >= from(ownFloor))
+      .filter(({ probability }) => probability >= from.cause)
       .map(({ id, probability, row }) => ({
         of: id,
         chance: probability,
@@ -59,7 +51,7 @@ export function stakesOf(
         loss: probability * row.weight * (courseOf(tables, row, season).asGood ? asGoodShare : 1),
       })),
     ...conditions
-      .filter(({ probability }) => probability >= from(conditionFloor))
+      .filter(({ probability }) => probability >= from.condition)
       .map(({ id, probability }) => ({ of: id, chance: probability, loss: probability * conditionShare })),
   ];
 }

@@ -1,4 +1,5 @@
 import type { CauseFamily, CauseId, RemedyId, RemedyRow } from '../tables';
+import { careAtFault } from '../weigh/stake';
 import type { Weighing } from '../weigh/weigh';
 
 /** What the suggestion has to know of a remedy that is offered, best first. */
@@ -67,13 +68,16 @@ export function suggestedSet(offered: readonly Offered[], weighing: Weighing): R
   const chosen = new Set<RemedyId>();
   const leading = leadingOf(weighing);
   if (action.class === 'watch') toLeave.slice(0, 1).forEach((id) => chosen.add(id));
+  // Where somebody else has to tell, that is said whatever it is.
+  const asks = action.class === 'ask-expert' ? offered.find(({ row }) => isAskedFor(row, action.class)) : undefined;
+  if (asks) chosen.add(asks.id);
   for (const one of action.class === 'watch' ? leading.slice(0, 1) : leading) {
     const fitsOf = ({ helps }: Offered) => fitOf(one, helps);
     const able = offered
       .map((remedy) => ({ ...remedy, fits: fitsOf(remedy) }))
       .filter(({ row, fits }) => fits > 0 && maySuggest(row, one.chance, action.class, fits));
     const asked = able.filter(({ row }) => isAskedFor(row, action.class));
-    const wanted = asked.length > 0 ? asked : able;
+    const wanted = asked.length > 0 || asks ? asked : able;
     // Unless that is what the action says, a plant is not given up while something gentler answers.
     const gentler = wanted.filter(({ row, fits }) => row.takes !== 'plant' && fits >= answersAtAll);
     const [best] = (action.class === 'remove' || gentler.length === 0 ? wanted : gentler)
@@ -108,6 +112,13 @@ function leadingOf(weighing: Weighing): Leading[] {
       : []),
     ...single,
   ];
+  // Where care is to be mended first, the fault leads beside what it is seen with.
+  if (weighing.action.class === 'mend-care-first') {
+    const fault = careAtFault(causes, conditions);
+    const isThere = fault.causes.some(({ id }) => all.some(({ members }) => members.some(({ of }) => of === id)));
+    const [worst] = isThere ? [] : [...fault.causes.slice(0, 1), ...fault.conditions.slice(0, 1)];
+    if (worst) all.push({ chance: worst.probability, members: [{ of: worst.id, chance: worst.probability }] });
+  }
   if (all.length > 0) return all;
   return conditions
     .filter(({ probability }) => probability >= conditionLeads)

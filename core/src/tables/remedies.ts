@@ -9,6 +9,7 @@ import type {
   SignId,
   Sourced,
 } from './common';
+import type { ActionClass } from './causes';
 import type { SensitiveTo } from './plants';
 import type { SceneFact } from './safety';
 import type { WeedRoot } from './weeds';
@@ -251,8 +252,8 @@ export interface RemedyRow extends Sourced {
   readonly notFor?: readonly (PlantId | PlantGroupId)[];
   readonly onlyFor?: readonly (PlantId | PlantGroupId)[];
   readonly settings?: readonly Setting[];
-  /** It may be done whatever it is, where the action is to wait: why. */
-  readonly ofAnything?: string;
+  /** It may be done whatever it is, where the action is one of these, and why. */
+  readonly ofAnything?: { readonly under: readonly ActionClass[]; readonly why: string };
   /** It cannot be taken back: a plant is given up, or wood is cut away. */
   readonly takes?: Taking;
   /** Signs with which it does nothing, or harm, and why. */

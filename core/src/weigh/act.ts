@@ -7,6 +7,7 @@ import {
   type SignRow,
 } from '../tables';
 import type { Situation } from './situation';
+import { careAtFault, sureEnoughToTake } from './stake';
 
 /** Why an action class was chosen: the causes that weigh most in it. */
 export interface ActionReason {
@@ -62,7 +63,7 @@ export function chooseAction(
     const right = (level.below || helpers.length > 0) && row.actBelow ? row.actBelow : row.act;
     for (const chosen of actionClasses) expected[chosen] += probability * row.weight * regret[right][chosen];
   }
-  const nothingKnown = voices.reduce((chance, { probability }) => chance * (1 - probability), 1);
+  const nothingKnown = 1 - anyOf(voices);
   const somethingSeen = situation.evidence.some(
     ({ sign, state }) => state === 'seen' && signs.some(({ id }) => id === sign),
   );
@@ -76,10 +77,13 @@ export function chooseAction(
   // Several causes that would each be treated add up, but their treatments differ: one must be likely by itself. So
   // does care that is at fault in one way or the opposite: too dry, too wet.
   const isOneLikely = treatable(voices).some((probability) => probability >= treatOneFrom);
-  const least = actionClasses.reduce((best, chosen) => (expected[chosen] < expected[best] ? chosen : best));
-  const isCareAtFault =
-    worstCondition >= background ||
-    voices.some(({ row, probability }) => row.act === 'mend-care-first' && probability >= background);
+  // Nor is a plant given up on less than what its removal is offered on.
+  const isGone = anyOf(voices.filter(({ row }) => row.act === 'remove')) >= sureEnoughToTake.plant;
+  const least = actionClasses
+    .filter((chosen) => chosen !== 'remove' || isGone)
+    .reduce((best, chosen) => (expected[chosen] < expected[best] ? chosen : best));
+  const fault = careAtFault(causes, conditions);
+  const isCareAtFault = fault.causes.length > 0 || fault.conditions.length > 0;
   const isUnsure = (least === 'treat-now' && !isOneLikely) || (least === 'mend-care-first' && !isCareAtFault);
   const wanted = isUnsure ? 'watch' : least;
   const mild = strikes.includes(wanted) ? (innocent(wanted, voices, situation, signs) ?? wanted) : wanted;
@@ -91,6 +95,10 @@ export function chooseAction(
     .map(({ id }) => id);
   return { class: best, reason: { leading, expectedRegret: expected, belowThreshold, sparedBy } };
 }
+
+/** Chance that one of them is there. */
+const anyOf = (voices: readonly Weighed[]): number =>
+  1 - voices.reduce((none, { probability }) => none * (1 - probability), 1);
 
 /** How likely each thing that would be treated is; rivals of one family, met with the same hands, count as one. */
 function treatable(voices: readonly Weighed[]): number[] {

@@ -8,7 +8,7 @@ export const peopleRemedies: readonly RemedyCore[] = [
     id: 'watch',
     name: 'Leave it and look again',
     rung: 'leave',
-    ofAnything: 'a few days cost little, and tell more',
+    ofAnything: { under: ['watch', 'leave'], why: 'a few days cost little, and tell more' },
     plain: 'Do nothing now, note how it is, and look again on a set day.',
     honest: 'Often as good as anything: helpers need one to two weeks to catch up, and ageing needs nothing.',
     targets: [
@@ -120,6 +120,7 @@ export const peopleRemedies: readonly RemedyCore[] = [
     plain:
       'A plant clinic, extension office or arborist. Take a whole sick part in paper, insects in a vial of alcohol, and your notes.',
     honest: 'Where a wrong guess costs a tree or a limb, this is the cheapest step.',
+    ofAnything: { under: ['ask-expert'], why: 'they hold it in their hand, and know what goes about near you' },
     targets: [
       helps('honey-fungus', 0.95, 'it must be told from harmless kinds'),
       helps('wood-decay', 1, 'somebody must judge whether it stands'),
@@ -172,7 +173,7 @@ export const peopleRemedies: readonly RemedyCore[] = [
       helps('regulated-borer', 1, 'it must be reported'),
       helps('jumping-worm', 0.9, 'new places are tracked'),
       helps('fire-blight', 0.9, 'in many regions it must be reported'),
-      helps('japanese-beetle', 0.3, 'where it is new'),
+      helps('japanese-beetle', 0.9, 'where it is new it must be reported'),
       helps('plum-pox', 1, 'in many countries it must be reported'),
       helps('lanternfly', 1, 'new places are tracked'),
       helps('xylella', 1, 'in most countries it must be reported'),

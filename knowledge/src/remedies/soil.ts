@@ -177,6 +177,7 @@ export const soilRemedies: readonly RemedyCore[] = [
   }),
   remedy({
     id: 'green-manure',
+    settings: ['bed', 'greenhouse', 'tree'],
     name: 'A cover crop',
     rung: 'care',
     plain: 'Rye, vetch, phacelia or clover sown on bare ground, cut before it sets seed and left or dug in shallow.',
