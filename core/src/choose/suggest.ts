@@ -41,6 +41,9 @@ export const isMild = ({ rung, classes, takes }: RemedyRow): boolean =>
   ['leave', 'care', 'hand', 'helpers', 'professional'].includes(rung) &&
   !classes.includes('feed');
 
+/** Helpers that are sent for live for days: nobody buys them before it is told what for. */
+const isBought = ({ facts }: RemedyRow): boolean => facts.cost === 'some' || facts.cost === 'dear';
+
 /** One thing that must be answered: a cause, a condition, or rivals of one family. */
 interface Leading {
   readonly chance: number;
@@ -136,7 +139,13 @@ function fitOf({ members }: Leading, helps: Offered['helps']): number {
 
 function maySuggest(row: RemedyRow, chance: number, action: Weighing['action']['class'], fits: number): boolean {
   if (action === 'watch')
-    return isMild(row) && row.rung !== 'leave' && row.rung !== 'professional' && fits >= worthMeanwhile;
+    return (
+      isMild(row) &&
+      row.rung !== 'leave' &&
+      row.rung !== 'professional' &&
+      fits >= worthMeanwhile &&
+      !(row.rung === 'helpers' && isBought(row))
+    );
   if (row.takes === 'wood') return chance >= sureEnoughToCut;
   // Nobody is told to mend the care of a plant and to pull it up.
   if (row.takes === 'plant') return action === 'remove' || (action === 'treat-now' && chance >= sureEnoughToApply);

@@ -278,9 +278,9 @@ export const nutrition: readonly CauseRow[] = [
       ),
       shows(
         'lab-n-low',
-        0.6,
+        0.75,
         'the laboratory finds little',
-        'Three in five: mineral nitrogen comes and goes within weeks, so a sheet of last month may miss it.',
+        'Three in four: mineral nitrogen comes and goes within weeks, so a sheet of last month may miss it.',
       ),
       shows(
         'slow',

@@ -139,6 +139,8 @@ export const sapSuckers: readonly CauseRow[] = [
       shows('bronze-hard', 0.2, 'fed-on skin turns bronze'),
     ],
     act: 'remove',
+    // What grows back from below is cut to there, and kept.
+    actOn: { shrub: 'treat-now', tree: 'treat-now', 'fruit-tree': 'treat-now', 'fruit-bush': 'treat-now' },
     weight: 1,
     avoid: [notAny(['feed'], 'Feeding the stunted tips', 'it is not hunger')],
     source: 'extension',

@@ -235,13 +235,14 @@ export const stemsAndRootsChecks: readonly CheckRow[] = [
     steps: [
       'Scrape mulch and soil away from the trunk.',
       'Look for the flare, for ties and gnawed bark.',
-      'Lift loose bark: white felt or black bootlaces?',
+      'Lift loose bark: white felt or black laces?',
     ],
     answers: [
-      answer('buried', 'No flare, mulch or a tie', ['mulch-cone'], ['bark-ring-low', 'toadstools-base']),
+      answer('buried', 'No flare, mulch or a tie', ['mulch-cone'], ['bark-ring-low']),
       answer('ringed', 'Gnawed in a ring', ['bark-ring-low'], ['mulch-cone']),
-      answer('felt', 'White felt or bootlaces', ['toadstools-base']),
-      answer('sound', 'Flare and bark sound', [], ['mulch-cone', 'bark-ring-low', 'toadstools-base']),
+      answer('felt', 'White felt under the bark', ['felt-under-bark']),
+      answer('laces', 'Black laces', ['bark-laces']),
+      answer('sound', 'Flare and bark sound', [], ['mulch-cone', 'bark-ring-low', 'felt-under-bark', 'bark-laces']),
     ],
     howSure: 'Nearly settles it.',
     source: 'extension',

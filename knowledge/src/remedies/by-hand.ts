@@ -615,6 +615,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
     honest: 'Tedious and sure on a few plants, hopeless on a field.',
     targets: [
       helps('lily-beetle', 0.95, 'each pair lays hundreds'),
+      helps('chafer-grubs', 0.45, 'those that the fork brings up', { settings: ['bed', 'pot', 'greenhouse'] }),
       helps('colorado-beetle', 0.5, 'and report it'),
       helps('japanese-beetle', 0.8, 'at dawn they drop'),
       helps('cucumber-beetles', 0.6, 'at dawn they are slow'),

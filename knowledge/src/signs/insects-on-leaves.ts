@@ -349,7 +349,7 @@ export const insectsOnLeavesSigns: readonly SignRow[] = [
     'Yellow beetles with black stripes',
     'Domed yellow beetles with ten black stripes, or fat reddish grubs with black dots down the side.',
     'leaves insect',
-    0.004,
+    0.0015,
     one({ body: 'round', tone: 'yellow', legs: 3, pattern: 'stripes', accent: 'black', head: 'orange' }, 3),
     [
       'beetle stripe',
@@ -377,7 +377,7 @@ export const insectsOnLeavesSigns: readonly SignRow[] = [
     'Small yellow-green beetles, striped or spotted',
     'Slim beetles, yellow-green with black stripes or twelve spots, on leaves and flowers of squash and cucumber.',
     'leaves insect',
-    0.005,
+    0.002,
     plate('leaf', [
       {
         draw: 'creature',
@@ -409,7 +409,7 @@ export const insectsOnLeavesSigns: readonly SignRow[] = [
     'Scarlet beetles on lilies',
     'Bright red beetles that drop when touched; their grubs look like wet black droppings.',
     'leaves insect',
-    0.003,
+    0.001,
     one({ body: 'long', tone: 'red', legs: 3, head: 'black', pattern: 'shine', accent: 'pink' }, 3),
     [
       'beetle red',
@@ -454,7 +454,7 @@ export const insectsOnLeavesSigns: readonly SignRow[] = [
     'Flat grey-brown bugs on squash',
     'Flat grey-brown bugs that smell when crushed, with grey spidery young in groups; leaves wilt in patches.',
     'leaf-underside insect',
-    0.004,
+    0.002,
     one({ body: 'shield', tone: 'grey', legs: 3, accent: 'brown', pattern: 'bands' }, 2.4),
     [
       '=squash =bug',
@@ -515,7 +515,7 @@ export const insectsOnLeavesSigns: readonly SignRow[] = [
     'Huge green caterpillar with a horn',
     'A green caterpillar as long as a finger, white stripes along its side, a horn at the tail.',
     'leaves insect',
-    0.003,
+    0.001,
     one({ body: 'worm', tone: 'green', stumps: 4, legs: 3, pattern: 'bands', accent: 'white', horn: true }, 2.4),
     [
       'hornworm',

@@ -226,7 +226,6 @@ export const ofOnePlantSigns: readonly SignRow[] = [
       '=white =fungus =under =bark',
       '=mushroom =smell =bark',
       '=white =skin =beneath =bark',
-      '=bootlaces =bark',
     ],
     guideline,
   ),

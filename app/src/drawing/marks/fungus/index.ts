@@ -1,11 +1,13 @@
 import type { Draw, MarkOf } from '../mark';
 import { bracket } from './bracket';
+import { laces } from './laces';
 import { pimples } from './pimples';
 import { threads } from './threads';
 import { toadstools } from './toadstools';
 
 const kinds: Record<MarkOf<'fungus'>['kind'], Draw<'fungus'>> = {
   bracket,
+  laces,
   toadstools,
   threads,
   pimples,
