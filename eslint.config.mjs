@@ -19,6 +19,7 @@ const hostCode = [
 const floors = [
   'quantities',
   'chance',
+  'measure',
   'tables',
   'problem',
   'contract',

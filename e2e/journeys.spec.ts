@@ -600,6 +600,67 @@ test.describe('one job, from the decision to the verdict', () => {
   });
 });
 
+test('a leaf is measured on its photograph: painted, put right by the line, kept with it, and taken away again', async ({
+  page,
+}) => {
+  const errors = watchErrors(page);
+  await openLook(page, /Gooseberries, curled tips/);
+  /** A leaf on paper with three round brown spots: three of 120 px on one of 600 by 400, in a light that falls off. */
+  const take = async (isLeaf: boolean) => {
+    const png = await page.evaluate((hasLeaf) => {
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [1600, 1200];
+      const pen = canvas.getContext('2d');
+      if (!pen) throw new Error('no pen');
+      const oval = (fill: string, x: number, y: number, wide: number, high: number) => {
+        pen.fillStyle = fill;
+        pen.beginPath();
+        pen.ellipse(x, y, wide, high, 0, 0, 2 * Math.PI);
+        pen.fill();
+      };
+      pen.fillStyle = 'rgb(238, 236, 230)';
+      pen.fillRect(0, 0, 1600, 1200);
+      if (hasLeaf) {
+        oval('rgb(78, 128, 60)', 800, 600, 600, 400);
+        for (const x of [450, 800, 1150]) oval('rgb(118, 78, 46)', x, 600, 120, 120);
+        const light = pen.createLinearGradient(0, 0, 1600, 0);
+        light.addColorStop(0, 'rgba(0, 0, 0, 0)');
+        light.addColorStop(1, 'rgba(0, 0, 0, 0.45)');
+        pen.fillStyle = light;
+        pen.fillRect(0, 0, 1600, 1200);
+      }
+      return canvas.toDataURL('image/png').split(',')[1] ?? '';
+    }, isLeaf);
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Add a photograph' }).click();
+    await (await chooser).setFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+  };
+  await take(true);
+  await page.getByRole('button', { name: /^Measure the leaf of/ }).click();
+  const told = page.getByText(/^About \d+ % of this leaf is spotted/);
+  await expect(told).toBeVisible();
+  const share = async () => Number(/About (\d+) %/.exec((await told.textContent()) ?? '')?.[1]);
+  // Three spots of 120 px on a leaf of 600 by 400: 18 %.
+  expect(Math.abs((await share()) - 18)).toBeLessThanOrEqual(5);
+  await expectAccessible(page);
+  const before = await share();
+  await page.getByRole('button', { name: /^The line between sound and spotted/ }).focus();
+  for (let times = 0; times < 12; times += 1) await page.keyboard.press('ArrowRight');
+  await expect.poll(share).toBeGreaterThan(before);
+  for (let times = 0; times < 12; times += 1) await page.keyboard.press('ArrowLeft');
+  await expect.poll(share).toBeLessThanOrEqual(before + 1);
+  await page.getByRole('button', { name: 'Keep it with the photograph' }).click();
+  const kept = page.getByText(/^10 June: \d+ % of the leaf spotted$/);
+  await expect(kept).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(kept).toBeHidden();
+  // A sheet of paper is no leaf: that is said, and nothing is made up.
+  await take(false);
+  await page.getByRole('button', { name: /^Measure the leaf of/ }).click();
+  await expect(page.getByText(/^No leaf is told from what it lies on/)).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
 test('photographs: two of a case, one over the other with a line to pull, and one taken out and put back', async ({
   page,
 }) => {

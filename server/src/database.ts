@@ -17,6 +17,7 @@ import years from './migrations/014_years.sql';
 import takings from './migrations/015_takings.sql';
 import trials from './migrations/016_trials.sql';
 import counting from './migrations/017_counting.sql';
+import measured from './migrations/018_measured.sql';
 
 export type Db = Database.Database;
 
@@ -39,6 +40,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '015_takings', sql: takings },
   { name: '016_trials', sql: trials },
   { name: '017_counting', sql: counting },
+  { name: '018_measured', sql: measured },
 ];
 
 /**

@@ -39,7 +39,7 @@ describe('a photograph', () => {
     const id = await openCase();
     const { body } = await send(shot()).expect(200);
     await post(`/cases/${id}/photos`, { photo: body.id });
-    expect(await photosOf(id)).toEqual([{ id: body.id, on: '2026-06-10', width: 640, height: 480 }]);
+    expect(await photosOf(id)).toEqual([{ id: body.id, on: '2026-06-10', width: 640, height: 480, spotted: null }]);
     const { body: back, type } = await world.api.get(`/api/photos/${body.id}`).expect(200);
     expect(type).toBe('image/jpeg');
     expect(back.toString('latin1')).not.toMatch(/GPS|Photoshop|somebody/);
@@ -54,6 +54,23 @@ describe('a photograph', () => {
     expect(await photosOf(id)).toEqual([]);
     await post(`/photos/${body.id}/take-back`, { isBack: true });
     expect(await photosOf(id)).toHaveLength(1);
+  });
+
+  test('how much of its leaf is spotted is kept with it, stands in the log, and is taken away again', async () => {
+    const id = await openCase();
+    const { body } = await send(shot()).expect(200);
+    // As long as no case has it there is nothing to measure it for.
+    await refused(`/photos/${body.id}/measure`, { spotted: null }, 404);
+    await post(`/cases/${id}/photos`, { photo: body.id });
+    const spotted = { share: 0.18, low: 0.15, high: 0.22 };
+    await post(`/photos/${body.id}/measure`, { spotted });
+    expect(await photosOf(id)).toMatchObject([{ spotted }]);
+    const { body: log } = await world.api.get('/api/log').expect(200);
+    expect(JSON.stringify(log)).toContain('Leaf measured: 18 % of the leaf spotted');
+    await refused(`/photos/${body.id}/measure`, { spotted: { share: 0.5, low: 0.6, high: 0.7 } }, 422);
+    expect(await photosOf(id)).toMatchObject([{ spotted }]);
+    await post(`/photos/${body.id}/measure`, { spotted: null });
+    expect(await photosOf(id)).toMatchObject([{ spotted: null }]);
   });
 
   test('that is none, is cut short, or is far too large is refused in words, and nothing is kept', async () => {

@@ -24,6 +24,14 @@ export const line = z.string().min(1).max(2000);
 /** What is seen, told as long as one likes; a letter of that many letters is read in a moment. */
 export const letter = z.string().max(10_000);
 
+/** A part of a whole, with between what it lies nine times in ten: 0–1 each. */
+export const spottedShare = z
+  .strictObject({ share: z.number().min(0).max(1), low: z.number().min(0).max(1), high: z.number().min(0).max(1) })
+  .refine(({ share, low, high }) => low <= share && share <= high, {
+    message: 'must lie between its low and its high end',
+  });
+export type SpottedShare = z.infer<typeof spottedShare>;
+
 /** Nothing in a garden comes to more, in any unit. */
 const most = 1e6;
 /** How much of something there is; none is an amount. */

@@ -1,7 +1,7 @@
 export * from '../problem';
 export * from './weigh';
 export * from './mix';
-export { isoDate } from './entries';
+export { isoDate, spottedShare, type SpottedShare } from './entries';
 export * from './plan';
 export * from './follow';
 export * from './commands';

@@ -5,6 +5,7 @@ import { climates, settings } from '../tables/common';
 import { lifeStages, scenarioIds } from '../tables/life';
 import { trialEnds } from '../tables/verdicts';
 import { nearFacts } from '../tables/safety';
+import { spottedShare } from './entries';
 import { bedSize, spot } from './garden';
 import { caseOutcomes } from './commands';
 import { visitsSchema } from './plan';
@@ -184,7 +185,16 @@ export const caseView = z.object({
   jobs: z.array(jobView),
   counts: z.array(countView),
   /** Photographs, oldest first; each lies at /api/photos/ and its id. */
-  photos: z.array(z.object({ id: z.string(), on: z.string(), width: z.number(), height: z.number() })),
+  photos: z.array(
+    z.object({
+      id: z.string(),
+      on: z.string(),
+      width: z.number(),
+      height: z.number(),
+      /** How much of the leaf on it is spotted, where it was measured. */
+      spotted: spottedShare.nullable(),
+    }),
+  ),
   log: z.array(logEntry),
   /** What was noted here and is no longer known, by name. */
   noLongerKnown: z.array(z.string()),

@@ -124,7 +124,11 @@ export type Mark =
       readonly tone: Tone;
       readonly kind: 'upright' | 'round' | 'barrels' | 'raft' | 'stalked' | 'cocoons';
     }
-  | { readonly draw: 'fungus'; readonly kind: 'bracket' | 'toadstools' | 'threads' | 'pimples' | 'laces'; readonly tone: Tone }
+  | {
+      readonly draw: 'fungus';
+      readonly kind: 'bracket' | 'toadstools' | 'threads' | 'pimples' | 'laces';
+      readonly tone: Tone;
+    }
   | {
       readonly draw: 'form';
       readonly kind:

@@ -15,5 +15,6 @@ export * from './mix';
 export * from './remedies';
 export * from './problems';
 export * from './log';
+export * from './measured';
 export * from './takings';
 export * from './kept';

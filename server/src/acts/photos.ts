@@ -21,4 +21,12 @@ export const takeBackPhoto = act('takeBackPhoto', ({ db }, { isBack }, id) => {
   return { caseId: found.case_id, result: {} };
 });
 
-export const acts = { addPhoto, takeBackPhoto };
+/** How much of the leaf on it is spotted, as it was measured and looked at. */
+export const measurePhoto = act('measurePhoto', ({ db }, { spotted }, id) => {
+  const found = photos.maybeOnePhoto(db, id);
+  if (!found || found.case_id === null) throw notFound('photo', id);
+  photos.measurePhoto(db, id, spotted);
+  return { caseId: found.case_id, result: {} };
+});
+
+export const acts = { addPhoto, takeBackPhoto, measurePhoto };

@@ -1,3 +1,4 @@
+import type { SpottedShare } from '@trowel/core/contract';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { any, maybeOne, run } from './rows';
@@ -9,9 +10,12 @@ const photoRow = z.object({
   width: z.number(),
   height: z.number(),
   taken_back: z.number(),
+  spotted: z.number().nullable(),
+  spotted_low: z.number().nullable(),
+  spotted_high: z.number().nullable(),
 });
 export type PhotoRow = z.infer<typeof photoRow>;
-const columns = 'id, case_id, taken_on, width, height, taken_back';
+const columns = 'id, case_id, taken_on, width, height, taken_back, spotted, spotted_low, spotted_high';
 
 export const anyPhotos = (db: Db, caseId: string): PhotoRow[] =>
   any(db, photoRow, `SELECT ${columns} FROM photo WHERE case_id = ? AND taken_back = 0 ORDER BY at, id`, caseId);
@@ -41,5 +45,19 @@ export const givePhoto = (db: Db, id: string, caseId: string): void =>
   run(db, 'UPDATE photo SET case_id = ? WHERE id = ?', caseId, id);
 export const takeBackPhoto = (db: Db, id: string, isTakenBack: boolean): void =>
   run(db, 'UPDATE photo SET taken_back = ? WHERE id = ?', isTakenBack ? 1 : 0, id);
+export const measurePhoto = (db: Db, id: string, measured: SpottedShare | null): void =>
+  run(
+    db,
+    'UPDATE photo SET spotted = ?, spotted_low = ?, spotted_high = ? WHERE id = ?',
+    measured?.share ?? null,
+    measured?.low ?? null,
+    measured?.high ?? null,
+    id,
+  );
+/** How much of its leaf is spotted; null where it was not measured. */
+export const spottedOn = ({ spotted, spotted_low, spotted_high }: PhotoRow): SpottedShare | null =>
+  spotted === null || spotted_low === null || spotted_high === null
+    ? null
+    : { share: spotted, low: spotted_low, high: spotted_high };
 /** What was sent and never given to a case. */
 export const dropLoosePhotos = (db: Db): void => run(db, 'DELETE FROM photo WHERE case_id IS NULL');

@@ -12,7 +12,7 @@ import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
 import { logEntryOf } from './log';
 import { jobName, jobViewOf } from './jobs';
-import { anyPhotos } from '../store/photos';
+import { anyPhotos, spottedOn } from '../store/photos';
 import { learntAgainst } from './learnt';
 import { levelView, verdictFor } from './verdict';
 import { layOut, type Deps } from './plan';
@@ -137,7 +137,13 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       counts,
       ...levelView(counts, unit),
     })),
-    photos: anyPhotos(db, row.id).map(({ id, taken_on, width, height }) => ({ id, on: taken_on, width, height })),
+    photos: anyPhotos(db, row.id).map((photo) => ({
+      id: photo.id,
+      on: photo.taken_on,
+      width: photo.width,
+      height: photo.height,
+      spotted: spottedOn(photo),
+    })),
     log: anyLogOfCase(db, row.id).map((entry) => logEntryOf({ db, tables, measures: laidOut.garden.measures }, entry)),
     noLongerKnown: [
       ...new Set(

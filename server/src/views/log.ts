@@ -1,7 +1,15 @@
-import { stepDone, type LogEntry } from '@trowel/core/contract';
+import { spottedShare, stepDone, type LogEntry } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
-import { amountsWords, keptWords, logWords, readyMixWords, resultWords, type LogDetail } from '@trowel/core/wording';
+import {
+  amountsWords,
+  keptWords,
+  logWords,
+  readyMixWords,
+  resultWords,
+  spottedWords,
+  type LogDetail,
+} from '@trowel/core/wording';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { maybeOneBatch, maybeOneRecipe, maybeOneVessel } from '../store/bench';
@@ -42,6 +50,7 @@ const told = {
   washed: z.boolean(),
   document: z.object({ name: z.string() }),
   acknowledged: z.array(z.string()),
+  spotted: spottedShare,
 };
 type Told = { readonly [Name in keyof typeof told]?: z.output<(typeof told)[Name]> };
 
@@ -97,6 +106,7 @@ function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[])
     ...named(body.held),
     ...(body.washed === true ? [{ kind: 'washed' } as const] : []),
     ...named(body.document?.name),
+    ...named(body.spotted && spottedWords(body.spotted)),
     ...put,
     ...(acknowledged.length > 0 ? [{ kind: 'read', keys: acknowledged } as const] : []),
   ];

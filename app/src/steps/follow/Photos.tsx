@@ -1,5 +1,5 @@
 import type { CaseView } from '@trowel/core/contract';
-import { dayAndMonth } from '@trowel/core/wording';
+import { dayAndMonth, spottedWords } from '@trowel/core/wording';
 import { useState } from 'react';
 import { Image, Pressable, View } from 'react-native';
 import { choosePicture, photoAt, sendPicture } from '@/api/photos';
@@ -11,6 +11,7 @@ import { Row, useIsWide } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
+import { MeasureLeaf } from './MeasureLeaf';
 
 type Photo = CaseView['photos'][number];
 
@@ -74,6 +75,7 @@ export function Photos({ view }: { view: CaseView }) {
           ))}
         </Row>
       )}
+      {isOpen && now && <MeasureLeaf photo={now} />}
       {trouble && <Trouble error={trouble} />}
       {isOpen && (
         <Row wrap>
@@ -91,6 +93,9 @@ export function Photos({ view }: { view: CaseView }) {
   );
 }
 
+/** The day, and what was measured. */
+const underneath = ({ on, spotted }: Photo) =>
+  spotted ? `${dayAndMonth(on)}: ${spottedWords(spotted)}` : dayAndMonth(on);
 const said = ({ on }: Photo) => `Photograph of ${dayAndMonth(on)}`;
 
 export function Shown({ photo }: { photo: Photo }) {
@@ -102,7 +107,7 @@ export function Shown({ photo }: { photo: Photo }) {
         resizeMode="contain"
         style={{ width: '100%', aspectRatio: photo.width / photo.height }}
       />
-      <Small>{dayAndMonth(photo.on)}</Small>
+      <Small>{underneath(photo)}</Small>
     </View>
   );
 }
@@ -170,8 +175,8 @@ function Compare({ before, after }: { before: Photo; after: Photo }) {
         </Dragged>
       </View>
       <Row style={{ justifyContent: 'space-between' }}>
-        <Small>{dayAndMonth(before.on)}</Small>
-        <Small>{dayAndMonth(after.on)}</Small>
+        <Small>{underneath(before)}</Small>
+        <Small>{underneath(after)}</Small>
       </Row>
     </View>
   );
