@@ -80,3 +80,15 @@ export async function openLook(page: Page, name: RegExp): Promise<void> {
   await page.getByRole('link', { name }).click();
   await page.getByRole('tab', { name: 'Look' }).click();
 }
+
+/** A picture that is drawn in the page, chosen as a photograph of the case. @param draws gives a PNG in base64 */
+export async function takePhotograph<Of extends string | boolean>(
+  page: Page,
+  of: Of,
+  draws: (of: Of) => string,
+): Promise<void> {
+  const png = await page.evaluate(draws as (of: unknown) => string, of as unknown);
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Add a photograph' }).click();
+  await (await chooser).setFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+}

@@ -1,5 +1,5 @@
 import { expect, test } from './garden';
-import { count, expectAccessible, openCase, openLook, part, say, watchErrors } from './help';
+import { count, expectAccessible, openCase, openLook, part, say, takePhotograph, watchErrors } from './help';
 
 test.describe('1, 2 and 5: what is this, how much of what, did it work', () => {
   test('from two taps on a redcurrant to a closed case', async ({ page }) => {
@@ -606,8 +606,8 @@ test('a leaf is measured on its photograph: painted, put right by the line, kept
   const errors = watchErrors(page);
   await openLook(page, /Gooseberries, curled tips/);
   /** A leaf on paper with three round brown spots: three of 120 px on one of 600 by 400, in a light that falls off. */
-  const take = async (isLeaf: boolean) => {
-    const png = await page.evaluate((hasLeaf) => {
+  const take = (isLeaf: boolean) =>
+    takePhotograph(page, isLeaf, (hasLeaf) => {
       const canvas = document.createElement('canvas');
       [canvas.width, canvas.height] = [1600, 1200];
       const pen = canvas.getContext('2d');
@@ -630,11 +630,7 @@ test('a leaf is measured on its photograph: painted, put right by the line, kept
         pen.fillRect(0, 0, 1600, 1200);
       }
       return canvas.toDataURL('image/png').split(',')[1] ?? '';
-    }, isLeaf);
-    const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Add a photograph' }).click();
-    await (await chooser).setFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
-  };
+    });
   await take(true);
   await page.getByRole('button', { name: /^Measure the leaf of/ }).click();
   const told = page.getByText(/^About \d+ % of this leaf is spotted/);
@@ -667,8 +663,8 @@ test('photographs: two of a case, one over the other with a line to pull, and on
   const errors = watchErrors(page);
   await openLook(page, /Gooseberries, curled tips/);
   /** A picture of one colour, as a file that was chosen. */
-  const take = async (colour: string) => {
-    const png = await page.evaluate((fill) => {
+  const take = (colour: string) =>
+    takePhotograph(page, colour, (fill) => {
       const canvas = document.createElement('canvas');
       [canvas.width, canvas.height] = [2400, 1800];
       const pen = canvas.getContext('2d');
@@ -676,11 +672,7 @@ test('photographs: two of a case, one over the other with a line to pull, and on
       pen.fillStyle = fill;
       pen.fillRect(0, 0, 2400, 1800);
       return canvas.toDataURL('image/png').split(',')[1] ?? '';
-    }, colour);
-    const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Add a photograph' }).click();
-    await (await chooser).setFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
-  };
+    });
   await take('#2f6b32');
   await expect(page.getByRole('img', { name: 'Photograph of 10 June' })).toHaveCount(1);
   await take('#c9b458');
