@@ -166,7 +166,7 @@ export const courses: readonly CourseRow[] = [
   { id: 'leaf-miner', says: 'Trails for some weeks; grown plants bear it.', ...guideline },
   {
     id: 'pear-slugworm',
-    says: 'Leaves brown in midsummer; the tree comes again.',
+    says: 'Leaves brown in midsummer; the plant comes again.',
     inMonths: [{ months: [9, 10], says: 'It is late in the year: the tree hardly minds.', asGood: true }],
     ...guideline,
   },

@@ -50,6 +50,27 @@ describe('hosts', () => {
   });
 });
 
+test('what is to be given up or reported can be, on every plant on which the action says so', () => {
+  const kinds = { remove: ['lift'], report: ['report'] } as const;
+  const missing = knowledge.causes.flatMap((cause) =>
+    (cause.hosts ? hostsOf(cause) : knowledge.plants).flatMap(({ id, groups }) => {
+      const names = [id, ...groups];
+      const act = names.map((name) => cause.actOn?.[name]).find(Boolean) ?? cause.act;
+      if (act !== 'remove' && act !== 'report') return [];
+      const isOn = ({ notFor = [], onlyFor }: { notFor?: readonly string[]; onlyFor?: readonly string[] }) =>
+        !names.some((name) => notFor.includes(name)) && (!onlyFor || names.some((name) => onlyFor.includes(name)));
+      const isThere = knowledge.remedies.some(
+        (row) =>
+          isOn(row) &&
+          (row.classes.includes(kinds[act][0]) || (act === 'remove' && row.takes === 'plant')) &&
+          row.targets.some((target) => target.of === cause.id && !target.isBefore && isOn(target)),
+      );
+      return isThere ? [] : [`${act} ${cause.id} on ${id}`];
+    }),
+  );
+  expect(missing).toEqual([]);
+});
+
 describe('parts of the world', () => {
   const suggests = (signs: readonly string[], plant: string, region: Region) => {
     const weighing = read(signs, { plant, region });

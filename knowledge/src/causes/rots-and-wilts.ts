@@ -163,6 +163,8 @@ export const rotsAndWilts: readonly CauseRow[] = [
       shows('sudden-wilt', 0.3, 'the stem is rotted through'),
     ],
     act: 'remove',
+    // Of what is woody a shoot is lost, not the plant.
+    actOn: { shrub: 'treat-now', tree: 'treat-now', 'fruit-tree': 'treat-now' },
     avoid: [noCompost],
     source: 'extension',
     grade: 'guideline',
