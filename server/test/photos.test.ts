@@ -65,12 +65,13 @@ describe('a photograph', () => {
     const spotted = { share: 0.18, low: 0.15, high: 0.22 };
     await post(`/photos/${body.id}/measure`, { spotted });
     expect(await photosOf(id)).toMatchObject([{ spotted }]);
-    const { body: log } = await world.api.get('/api/log').expect(200);
-    expect(JSON.stringify(log)).toContain('Leaf measured: 18 % of the leaf spotted');
+    const log = async () => JSON.stringify((await world.api.get('/api/log').expect(200)).body);
+    expect(await log()).toContain('Leaf measured: 18 % of the leaf spotted');
     await refused(`/photos/${body.id}/measure`, { spotted: { share: 0.5, low: 0.6, high: 0.7 } }, 422);
     expect(await photosOf(id)).toMatchObject([{ spotted }]);
     await post(`/photos/${body.id}/measure`, { spotted: null });
     expect(await photosOf(id)).toMatchObject([{ spotted: null }]);
+    expect(await log()).toContain('Leaf measured: taken away again');
   });
 
   test('that is none, is cut short, or is far too large is refused in words, and nothing is kept', async () => {

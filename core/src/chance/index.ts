@@ -19,3 +19,7 @@ export function seeded(seed: number): Chance {
     upTo: (most) => uniformInt(generator, 0, Math.max(0, most)),
   };
 }
+
+/** Chance that at least one of them is there, where they come each by itself. None of none: 0. */
+export const anyOf = (chances: readonly number[]): number =>
+  1 - chances.reduce((none, chance) => none * (1 - chance), 1);

@@ -18,6 +18,7 @@ import {
   type SignId,
   type Tables,
 } from '../tables';
+import { anyOf } from '../chance';
 import { sureEnoughToTake } from '../weigh/stake';
 import type { Weighing } from '../weigh/weigh';
 import { judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type CautionFound } from '../judge';
@@ -211,7 +212,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
     const [surest] = [...now].sort((a, b) => b.chance - a.chance);
     if (!surest || (help < worthOffering && !isAsked)) continue;
     const reason: LeftOutReason | undefined =
-      row.takes !== undefined && Math.max(surest.chance, anyOf(now)) < sureEnoughToTake[row.takes]
+      row.takes !== undefined && Math.max(surest.chance, anyAnswered(now)) < sureEnoughToTake[row.takes]
         ? { kind: 'not-sure', of: surest.of, chance: surest.chance }
         : reasonAgainst(tables, row, weighing, circumstances);
     if (reason) {
@@ -314,14 +315,14 @@ const anything = (
     .filter(({ isLeft, of }) => !isLeft && !already.some((one) => one.of === of))
     .sort((a, b) => b.chance - a.chance);
   return row.ofAnything && first && isOfAnything(row, weighing)
-    ? [{ ...first, fits: waitingFits, why: row.ofAnything.why }]
+    ? [{ ...first, fits: anythingFits, why: row.ofAnything.why }]
     : [];
 };
-const waitingFits = 0.2;
+const anythingFits = 0.2;
 
 /** Chance that one of what it answers well is there: which one matters less where it answers them all. */
-const anyOf = (meant: readonly Meant[]): number =>
-  1 - meant.filter(({ fits }) => fits >= answersWell).reduce((none, { chance }) => none * (1 - chance), 1);
+const anyAnswered = (meant: readonly Meant[]): number =>
+  anyOf(meant.filter(({ fits }) => fits >= answersWell).map(({ chance }) => chance));
 const answersWell = 0.5;
 
 /** Both of a pair must be this likely before they are called a pair. */

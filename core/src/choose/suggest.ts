@@ -1,3 +1,4 @@
+import { anyOf } from '../chance';
 import type { CauseFamily, CauseId, RemedyId, RemedyRow } from '../tables';
 import { careAtFault } from '../weigh/stake';
 import type { Weighing } from '../weigh/weigh';
@@ -110,9 +111,7 @@ function leadingOf(weighing: Weighing): Leading[] {
     chance: causes.find((cause) => cause.id === id)?.probability ?? 0,
   }));
   const all: Leading[] = [
-    ...(together
-      ? [{ chance: 1 - together.reduce((none, { chance }) => none * (1 - chance), 1), members: together }]
-      : []),
+    ...(together ? [{ chance: anyOf(together.map(({ chance }) => chance)), members: together }] : []),
     ...single,
   ];
   // Where care is to be mended first, the fault leads beside what it is seen with.

@@ -1,3 +1,4 @@
+import { anyOf } from '../chance';
 import {
   actionClasses,
   type ActionClass,
@@ -63,7 +64,7 @@ export function chooseAction(
     const right = (level.below || helpers.length > 0) && row.actBelow ? row.actBelow : row.act;
     for (const chosen of actionClasses) expected[chosen] += probability * row.weight * regret[right][chosen];
   }
-  const nothingKnown = 1 - anyOf(voices);
+  const nothingKnown = 1 - anyOf(voices.map(({ probability }) => probability));
   const somethingSeen = situation.evidence.some(
     ({ sign, state }) => state === 'seen' && signs.some(({ id }) => id === sign),
   );
@@ -78,9 +79,10 @@ export function chooseAction(
   // does care that is at fault in one way or the opposite: too dry, too wet.
   const isOneLikely = treatable(voices).some((probability) => probability >= treatOneFrom);
   // Nor is a plant given up on less than what its removal is offered on.
-  const isGone = anyOf(voices.filter(({ row }) => row.act === 'remove')) >= sureEnoughToTake.plant;
+  const toRemove = voices.filter(({ row }) => row.act === 'remove').map(({ probability }) => probability);
+  const mayRemove = anyOf(toRemove) >= sureEnoughToTake.plant;
   const least = actionClasses
-    .filter((chosen) => chosen !== 'remove' || isGone)
+    .filter((chosen) => chosen !== 'remove' || mayRemove)
     .reduce((best, chosen) => (expected[chosen] < expected[best] ? chosen : best));
   const fault = careAtFault(causes, conditions);
   const isCareAtFault = fault.causes.length > 0 || fault.conditions.length > 0;
@@ -96,17 +98,13 @@ export function chooseAction(
   return { class: best, reason: { leading, expectedRegret: expected, belowThreshold, sparedBy } };
 }
 
-/** Chance that one of them is there. */
-const anyOf = (voices: readonly Weighed[]): number =>
-  1 - voices.reduce((none, { probability }) => none * (1 - probability), 1);
-
 /** How likely each thing that would be treated is; rivals of one family, met with the same hands, count as one. */
 function treatable(voices: readonly Weighed[]): number[] {
   const toTreat = voices.filter(({ row }) => row.act === 'treat-now');
   const families = new Map<string, number>();
   for (const { id, row, probability } of toTreat) {
     const name = row.family ?? id;
-    families.set(name, 1 - (1 - (families.get(name) ?? 0)) * (1 - probability));
+    families.set(name, anyOf([families.get(name) ?? 0, probability]));
   }
   return [...families.values()];
 }

@@ -3,8 +3,9 @@ import type { MeasureTrouble } from '../measure/leaf';
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
-/** How much of a leaf is spotted, in a few words. */
-export const spottedWords = ({ share }: Pick<SpottedShare, 'share'>): string => `${percent(share)} of the leaf spotted`;
+/** How much of a leaf is spotted, in a few words; null where that was taken away. */
+export const spottedWords = (spotted: Pick<SpottedShare, 'share'> | null): string =>
+  spotted ? `${percent(spotted.share)} of the leaf spotted` : 'taken away again';
 
 /** The same in a sentence, with how sure it is. */
 export const spottedLine = ({ share, low, high }: SpottedShare): string =>

@@ -50,7 +50,7 @@ const told = {
   washed: z.boolean(),
   document: z.object({ name: z.string() }),
   acknowledged: z.array(z.string()),
-  spotted: spottedShare,
+  spotted: spottedShare.nullable(),
 };
 type Told = { readonly [Name in keyof typeof told]?: z.output<(typeof told)[Name]> };
 
@@ -106,7 +106,7 @@ function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[])
     ...named(body.held),
     ...(body.washed === true ? [{ kind: 'washed' } as const] : []),
     ...named(body.document?.name),
-    ...named(body.spotted && spottedWords(body.spotted)),
+    ...named(body.spotted === undefined ? undefined : spottedWords(body.spotted)),
     ...put,
     ...(acknowledged.length > 0 ? [{ kind: 'read', keys: acknowledged } as const] : []),
   ];
