@@ -17,6 +17,7 @@ import { safetyRules } from './safety';
 import { sceneFacts } from './safety/facts';
 import { signs } from './signs';
 import { specimens } from './specimens';
+import { sowing } from './sowing';
 import { weeds } from './weeds';
 import { concepts } from './words';
 import { works } from './words/works';
@@ -32,6 +33,7 @@ export const knowledge: Tables = {
   signs,
   concepts,
   weeds,
+  sowing,
   checks,
   remedies,
   ingredients,

@@ -18,6 +18,7 @@ import takings from './migrations/015_takings.sql';
 import trials from './migrations/016_trials.sql';
 import counting from './migrations/017_counting.sql';
 import measured from './migrations/018_measured.sql';
+import area from './migrations/019_area.sql';
 
 export type Db = Database.Database;
 
@@ -41,6 +42,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '016_trials', sql: trials },
   { name: '017_counting', sql: counting },
   { name: '018_measured', sql: measured },
+  { name: '019_area', sql: area },
 ];
 
 /**

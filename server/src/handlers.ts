@@ -24,6 +24,8 @@ import { logViewOf, notebookViewOf } from './views/notebook';
 import { reviewViewOf } from './views/review';
 import { townsLike } from './towns';
 import { layOut, type Deps } from './views/plan';
+
+import { sowingViewOf } from './views/sowing';
 import { whatIfViewOf } from './views/what-if';
 import { standInWeather } from './weather/stand-in';
 
@@ -50,6 +52,7 @@ export const reads: Reads = {
   job: (deps, id) => jobViewOf(deps, layOut(deps), found(maybeOneJob(deps.db, id), 'job', id)),
   whatIf: (deps, id) => whatIfViewOf(deps, found(maybeOneJob(deps.db, id), 'job', id)),
   bed: (deps, id) => found(bedViewOf(deps, id), 'bed', id),
+  sowing: (deps, id, query) => found(sowingViewOf(deps, id, query), 'bed', id),
   bench: benchViewOf,
   recipe: ({ db }, id) => found(maybeOneRecipe(db, id), 'recipe', id).document,
   practice: practiceViewOf,

@@ -210,8 +210,13 @@ function dropOrphans(db: Db): Map<string, number> {
  * rows are none of this one's. The log is only ever added to, so that of a copy is the beginning of this one's.
  */
 function newestWhole(file: string, damaged: Db): string | undefined {
+  // From both ends: the first lines may be the ones that cannot be read.
   const lines = (db: Db) =>
-    until(db, 'SELECT id, command_id FROM log ORDER BY id').rows.map(({ id, command_id }) => [id, command_id] as const);
+    ['ASC', 'DESC'].flatMap((order) =>
+      until(db, `SELECT id, command_id FROM log ORDER BY id ${order}`).rows.map(
+        ({ id, command_id }) => [id, command_id] as const,
+      ),
+    );
   const here = new Map(lines(damaged));
   return keepings(file)
     .map(({ name }) => path.join(path.dirname(file), name))

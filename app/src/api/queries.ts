@@ -71,6 +71,14 @@ export const useJob = (id: string) => useQuery(queryOf('job', id));
 /** The weather ahead is in it: it is fetched anew each time it is opened. */
 export const useWhatIf = (id: string) => useQuery({ ...queryOf('whatIf', id), staleTime: 0 });
 export const useBed = (id: string) => useQuery(queryOf('bed', id));
+/** What can still be sown in a place. @param caseId the case whose plant is given up */
+export const useSowing = (bedId: string, caseId: string | undefined) =>
+  useQuery({
+    queryKey: ['sowing', bedId, caseId],
+    queryFn: () => read('sowing', bedId, caseId === undefined ? {} : { case: caseId }),
+    staleTime: 0,
+    retry: retryLost,
+  });
 /** Nothing is asked for less than two letters. */
 export const useTowns = (like: string) =>
   useQuery({ ...queryOf('towns', like), enabled: like.trim().length > 1, staleTime: Infinity });

@@ -2,12 +2,17 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { PaperProvider } from 'react-native-paper';
+import { Counter } from '@/steps/follow/Counter';
+import { WholeCount } from '@/steps/follow/WholeCount';
 import { paperTheme } from '@/theme/theme';
+import { workshop, type Workshop } from '@/ui/FromWorkshop';
 import { NoticeProvider } from '@/ui/notice';
 
 /** Draws a component with what every page stands in. */
 export function draw(children: ReactNode) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: Infinity } } });
+  // What is fetched while a page is open: the test's world cannot import while it runs.
+  client.setQueryData(workshop.queryKey, { Counter, WholeCount } as Workshop);
   return render(
     <QueryClientProvider client={client}>
       <PaperProvider theme={paperTheme(false)} settings={{ icon: () => null }}>

@@ -1,11 +1,11 @@
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, type ComponentType } from 'react';
+import { useEffect, type ComponentType, type ReactNode } from 'react';
 import { Loaded } from './states';
 
-type Workshop = typeof import('@/workshop');
+export type Workshop = typeof import('@/workshop');
 type Pages = { [Name in keyof Workshop]: Workshop[Name] extends () => unknown ? Name : never }[keyof Workshop];
 
-const workshop = queryOptions({
+export const workshop = queryOptions({
   queryKey: ['workshop'],
   queryFn: async (): Promise<Workshop> => {
     try {
@@ -26,14 +26,19 @@ const workshop = queryOptions({
 export const fromWorkshop = (page: Pages): ComponentType =>
   function WorkshopPage() {
     return (
-      <Loaded query={useQuery(workshop)}>
+      <WithWorkshop>
         {(pages) => {
           const Page = pages[page];
           return <Page />;
         }}
-      </Loaded>
+      </WithWorkshop>
     );
   };
+
+/** A part of a page that comes from the workshop. */
+export function WithWorkshop({ children }: { children: (workshop: Workshop) => ReactNode }) {
+  return <Loaded query={useQuery(workshop)}>{children}</Loaded>;
+}
 
 /** What is in the workshop, once it has been fetched. @param fetches whether asking fetches it */
 export const useFetchedWorkshop = (fetches: boolean): Workshop | undefined =>

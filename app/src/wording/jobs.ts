@@ -1,4 +1,4 @@
-import type { CountedOn } from '@trowel/core/tables';
+import type { CountedOn, CountUnit } from '@trowel/core/tables';
 
 /** How often a job comes; null: once. */
 export const rhythms = {
@@ -16,7 +16,8 @@ export const jobEndWords = {
 } as const;
 
 /** How a sample is taken, by what one count is of. */
-export const howMany: Record<CountedOn, string> = {
+export const howMany: Record<CountedOn | 'area', string> = {
+  area: 'Ten, chosen as you walk, not by how bad they look: for each, tap the drawn one it is most like.',
   leaf: 'Ten, chosen as you walk, not by how bad they look; turn leaves over.',
   card: 'One number for each card or trap.',
   minute: 'So many in a minute; five times, the watch beside you.',
@@ -32,3 +33,14 @@ export const unmeasured = {
   station: 'One for each place.',
   none: 'One mix for all places.',
 } as const;
+
+/** How a count may be told, where there is a choice. */
+export const wayWords: Record<CountUnit, string> = {
+  area: 'How much of each leaf',
+  'yes-no': 'Only yes or no',
+  number: 'How many',
+};
+
+/** One count, as it stands in the row of those made. */
+export const countWords = (value: number, unit: CountUnit): string =>
+  unit === 'number' ? String(value) : unit === 'area' ? `${value} %` : value === 1 ? 'yes' : 'no';

@@ -73,3 +73,9 @@ export const weekdayWords: readonly { readonly short: string; readonly long: str
   { short: 'Fr', long: 'Friday' },
   { short: 'Sa', long: 'Saturday' },
 ];
+
+/** Why a crop is not sown in a place although it is its time. */
+export const notHereWords = {
+  family: 'their family grew there within three years',
+  'same-trouble': 'they get the same trouble',
+} as const;

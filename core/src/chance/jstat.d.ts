@@ -7,6 +7,10 @@ declare module 'jstat' {
     randg(shape: number): number;
     /** Natural logarithm of the gamma function. */
     gammaln(of: number): number;
+    readonly normal: {
+      cdf(at: number, mean: number, spread: number): number;
+      inv(share: number, mean: number, spread: number): number;
+    };
     readonly beta: { inv(share: number, a: number, b: number): number };
   };
 }

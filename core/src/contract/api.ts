@@ -109,6 +109,7 @@ export const calls = {
   job: read('/jobs/:id', jobView),
   whatIf: read('/jobs/:id/what-if', views.whatIfView),
   bed: read('/beds/:id', garden.bedView),
+  sowing: read('/beds/:id/sowing', garden.sowingView, garden.sowingQuery),
   bench: read('/bench', bench.benchView),
   recipe: read('/recipes/:id', recipeDocument),
   practice: read('/practice', clinic.practiceView),

@@ -42,7 +42,12 @@ export const addEvidence = z.strictObject({
 
 export const answerCheck = z.strictObject({ commandId, check: named, answer: named });
 
-export const closeCase = z.strictObject({ commandId, outcome: z.enum(caseOutcomes) });
+export const closeCase = z.strictObject({
+  commandId,
+  outcome: z.enum(caseOutcomes),
+  /** The plant is pulled up with it. */
+  takesOut: z.boolean().optional(),
+});
 /** A picture that was sent to /api/photos before. */
 export const addPhoto = z.strictObject({ commandId, photo: z.string().min(1).max(64) });
 export const takeBackPhoto = z.strictObject({ commandId, isBack: z.boolean().default(false) });

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
-import { findings, verdicts } from '../tables';
+import { countUnits, findings, verdicts } from '../tables';
 import { counted, isoDate, named, someAmount } from './entries';
 
-/** Whole numbers, one for each leaf (card, minute); of a thing looked for only, 1 where it was there and 0 where not. */
+/** Whole numbers, one for each leaf (card, minute); of a thing looked for only, 1 where it was there and 0 where not; of leaf area, per cent. */
 const counts = z.array(counted).min(1).max(500);
 const look = z.strictObject({ on: isoDate, counts });
 
@@ -13,6 +13,8 @@ export const followRequest = z.strictObject({
   measures: z.enum(measureSystems).default('metric'),
   remedy: named,
   appliedOn: isoDate,
+  /** How it was counted: `area` is per cent of each leaf. Left out, as the remedy is looked at. */
+  unit: z.enum(countUnits).optional(),
   applications: z.number().int().min(1).default(1),
   /** Counts one by one: ten leaves, ten numbers. */
   before: look,
@@ -38,6 +40,7 @@ export const nextMove = z.object({
     'step-up',
     'next-remedy',
     'back-to-reading',
+    'give-up',
     'stop-and-rinse',
   ]),
   on: z.string().optional(),

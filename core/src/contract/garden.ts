@@ -136,3 +136,13 @@ export const bedView = z.object({
   jobs: z.array(z.object({ id: z.string(), name: z.string(), says: z.string() })),
 });
 export type BedView = z.infer<typeof bedView>;
+
+/** Of a case whose plant is given up: its family and what it had are left out. */
+export const sowingQuery = z.strictObject({ case: z.string().max(80).optional() });
+/** What can still be sown or set out in a place and be ripe before the cold. */
+export const sowingView = z.object({
+  fits: z.array(z.object({ plant: z.string(), name: z.string(), says: z.string() })),
+  /** It would be the time, and not in this place. */
+  notHere: z.array(z.object({ name: z.string(), because: z.enum(['family', 'same-trouble']) })),
+});
+export type SowingView = z.infer<typeof sowingView>;

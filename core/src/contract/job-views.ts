@@ -1,11 +1,25 @@
 import { z } from 'zod';
-import { batchKinds, countedOns, doingFaults, jobEnds, jobWaters, stepAsks, stepKinds, stepResults } from '../tables';
+import {
+  batchKinds,
+  countedOns,
+  countUnits,
+  doingFaults,
+  jobEnds,
+  jobWaters,
+  stepAsks,
+  stepKinds,
+  stepResults,
+  tones,
+} from '../tables';
 import { followResponse } from './follow';
 import { cautionSaid } from './mix';
 
 const allResults = [...new Set(Object.values(stepResults).flat())] as const;
 
 /** What the server shows of jobs, their steps and their counts. */
+
+/** A way to count, and what is counted, in words. */
+const wayToCount = z.object({ unit: z.enum(countUnits), what: z.string(), tone: z.enum(tones).optional() });
 
 export const stepView = z.object({
   /** Null where it is of no case. */
@@ -45,9 +59,8 @@ export const stepView = z.object({
     .object({
       for: z.enum(stepAsks),
       results: z.array(z.object({ id: z.enum(allResults), label: z.string() })),
-      /** What is counted, where it is a count, and whether it is the one before. */
-      what: z.string(),
-      unit: z.enum(['number', 'yes-no']),
+      /** How it may be counted, and whether it is the count before. */
+      ways: z.array(wayToCount),
       each: z.enum(countedOns),
       when: z.enum(['before', 'after']),
     })
@@ -152,9 +165,11 @@ export const jobView = z.object({
   measuredBy: z.object({
     what: z.string(),
     sign: z.string(),
-    unit: z.enum(['number', 'yes-no']),
+    unit: z.enum(countUnits),
     each: z.enum(countedOns),
     clearBelow: z.number(),
+    /** How the next count may be made, the finest way first. */
+    ways: z.array(wayToCount),
   }),
   /** Nothing has been put on yet and nothing counted: the next count is the one before. */
   wantsCount: z.enum(['before', 'after']),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { doingFaults, jobWaters, stepResults } from '../tables';
+import { countUnits, doingFaults, jobWaters, stepResults } from '../tables';
 import { commandId, counted, isoDate, named } from './entries';
 
 /** What is asked of a job: how it is to be done, what was done of it, and what was counted. */
@@ -103,6 +103,8 @@ export const addCount = z.strictObject({
   sign: named.optional(),
   /** False: on plants that were left as they are, to compare with. */
   isTreated: z.boolean().default(true),
+  /** How it is told; left out, as the remedy of the job is looked at, and a number without a job. */
+  unit: z.enum(countUnits).optional(),
   counts: countValues,
   harmSeen: z.boolean().default(false),
 });

@@ -31,6 +31,8 @@ export interface FollowInput {
   readonly nextRoundOn?: IsoDate;
   /** Before this day one more round reaches too few: most have not hatched yet. */
   readonly notBefore?: IsoDate;
+  /** It is a crop that could be pulled up, and something else sown. */
+  readonly canGiveUp?: boolean;
   /** What the judge has against one more round, by everything that this place has had and is to have. */
   readonly against: AgainstRound;
 }
@@ -45,6 +47,7 @@ export type NextMove =
   | { readonly kind: 'step-up'; readonly to: string }
   | { readonly kind: 'next-remedy' }
   | { readonly kind: 'back-to-reading' }
+  | { readonly kind: 'give-up' }
   | { readonly kind: 'stop-and-rinse' };
 
 export interface FollowResult {
@@ -242,7 +245,7 @@ function nextMoves(
   lastLook: IsoDate,
 ): NextMove[] {
   const { expect, repeat } = input.remedy;
-  const { nextLookOn, nextRoundOn: plannedOn } = input;
+  const { nextLookOn, nextRoundOn: plannedOn, canGiveUp } = input;
   const again =
     plannedOn ??
     (repeat === undefined ? undefined : nextRoundOn(input.against, laterOf(lastLook, input.notBefore), input.strength));
@@ -251,14 +254,16 @@ function nextMoves(
   const lookOn = (on: IsoDate): NextMove => ({ kind: 'look-again', on, isPlanned: nextLookOn !== undefined });
   const nextLook = lookOn(nextLookOn ?? addDays(lastLook, expect.twiceDaysApart));
   const mend: NextMove = { kind: 'mend-doing' };
+  // When nothing helps, the place may be worth more than the plant.
+  const giveUp: NextMove[] = canGiveUp === true ? [{ kind: 'give-up' }] : [];
   if (verdict === 'plant-harmed') return [{ kind: 'stop-and-rinse' }, { kind: 'next-remedy' }];
   if (verdict === 'solved') return [{ kind: 'end', lateLookOn: addDays(lastLook, expect.lateLookDays) }];
   if (verdict === 'worse' && finding !== 'came-back')
-    return [{ kind: 'next-remedy' }, { kind: 'back-to-reading' }, mend, ...stepUp(input, lastLook)];
+    return [{ kind: 'next-remedy' }, { kind: 'back-to-reading' }, mend, ...stepUp(input, lastLook), ...giveUp];
   switch (finding) {
     case 'came-back':
       // It killed; what hatched or flew in since was not touched. A stronger one would not touch it either.
-      return [...repeatMove, mend, nextLook, { kind: 'next-remedy' }];
+      return [...repeatMove, mend, nextLook, { kind: 'next-remedy' }, ...(verdict === 'worse' ? giveUp : [])];
     case 'outgrown':
       return [...repeatMove, nextLook, mend, { kind: 'next-remedy' }];
     case 'by-itself':
@@ -266,9 +271,9 @@ function nextMoves(
     case 'better-left':
       return [nextLook, { kind: 'next-remedy' }, { kind: 'back-to-reading' }];
     case 'weak':
-      return [mend, ...stepUp(input, lastLook), ...repeatMove, { kind: 'next-remedy' }];
+      return [mend, ...stepUp(input, lastLook), ...repeatMove, { kind: 'next-remedy' }, ...giveUp];
     case 'no-effect':
-      return [mend, ...stepUp(input, lastLook), { kind: 'next-remedy' }, { kind: 'back-to-reading' }];
+      return [mend, ...stepUp(input, lastLook), { kind: 'next-remedy' }, { kind: 'back-to-reading' }, ...giveUp];
     case 'as-it-should':
     case 'slow':
     case 'more':

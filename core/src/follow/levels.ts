@@ -1,9 +1,8 @@
 /// <reference path="../chance/jstat.d.ts" />
 import { jStat } from 'jstat';
 import { remembered, seeded } from '../chance';
-import type { Expectation } from '../tables';
-
-export type CountUnit = Expectation['unit'];
+import type { CountUnit } from '../tables';
+import { areasOf } from './areas';
 
 /** Counts of one cell: one look at the treated, or at what was left as it is. */
 export type Cell = readonly number[];
@@ -14,7 +13,7 @@ export type Lean = 'none' | 'low' | 'high';
 export interface Levels {
   /** For every cell, draws of the natural logarithm of its mean; the same place in each list is one and the same draw. */
   readonly logs: readonly Float64Array[];
-  /** How strongly counts clump: 1/k of the negative binomial, the mean of what is likely; 0 for shares. */
+  /** How strongly counts clump: 1/k of the negative binomial, the mean of what is likely; 0 for shares and areas. */
   readonly clumping: number;
 }
 
@@ -51,11 +50,27 @@ const priorWeights = (() => {
  *
  * Shares: binomial. Leaning as an exact test does (Fisher's, as beta distributions: Altham 1969) keeps a claim honest
  * with ten leaves; without a lean, Jeffreys' prior.
+ *
+ * Areas: ordered classes (`areasOf`).
  * @param leans for shares, one for each cell
  */
 export function levelsOf(cells: readonly Cell[], unit: CountUnit, leans?: readonly Lean[]): Levels {
-  jStat.setRandom(seeded(cells.reduce((seed, cell) => seed * 31 + sum(cell) * 7 + cell.length, 7) % 2 ** 31).uniform);
-  return unit === 'yes-no' ? sharesOf(cells, leans) : numbersOf(cells);
+  const { uniform } = seeded(cells.reduce((seed, cell) => seed * 31 + sum(cell) * 7 + cell.length, 7) % 2 ** 31);
+  jStat.setRandom(uniform);
+  switch (unit) {
+    case 'yes-no':
+      return sharesOf(cells, leans);
+    case 'number':
+      return numbersOf(cells);
+    case 'area':
+      // In per cent, as they are counted.
+      return {
+        logs: areasOf(cells, draws, uniform).map((logs) => logs.map((log) => log + Math.log(100))),
+        clumping: 0,
+      };
+    default:
+      return unit satisfies never;
+  }
 }
 
 function sharesOf(cells: readonly Cell[], leans: readonly Lean[] = []): Levels {
@@ -154,6 +169,13 @@ export const levelOfCounts = remembered((cell: Cell, unit: CountUnit): Level => 
   const { low, high } = nineInTen(logs ?? new Float64Array());
   return { mean: mean(cell), low: Math.exp(low), high: Math.exp(high) };
 }, 2000);
+
+/** @returns the mean of squares of what each is away from the mean; 0 of none */
+export function variance(values: Float64Array): number {
+  if (values.length === 0) return 0;
+  const middle = values.reduce((total, value) => total + value, 0) / values.length;
+  return values.reduce((total, value) => total + (value - middle) ** 2, 0) / values.length;
+}
 
 export const mean = (values: readonly number[]) => sum(values) / values.length;
 export const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);

@@ -1,5 +1,6 @@
 import { remembered } from '../chance';
-import { chanceThat, levelsOf, mean, nineInTen, sum, type Cell, type CountUnit, type Lean } from './levels';
+import type { CountUnit } from '../tables';
+import { chanceThat, levelsOf, mean, nineInTen, sum, variance, type Cell, type Lean } from './levels';
 
 /** One look at the treated: its counts, so many days after the first application. */
 export interface LookAt {
@@ -120,9 +121,13 @@ function workOutTrend({ unit, least, before, looks, untreated }: Series): Trend 
   })();
   const lastEffect = effect(numbers.logs, last);
   const { clumping } = numbers;
-  const spreadOf = (cell: Cell | undefined) =>
-    cell ? (clumping + 1 / Math.max(mean(cell), 0.5 / cell.length) - (unit === 'yes-no' ? 1 : 0)) / cell.length : 0;
-  const beside = besides[last];
+  /** Variance of the logarithm of a cell's mean. */
+  const spreadAt = (at: number): number => {
+    const cell = cells[at] ?? [];
+    if (unit === 'area') return variance(numbers.logs[at] ?? new Float64Array());
+    return (clumping + 1 / Math.max(mean(cell), 0.5 / cell.length) - (unit === 'yes-no' ? 1 : 0)) / cell.length;
+  };
+  const beside = besideAt(last);
   return {
     changes: looks.map((_, at) => changeAt(at)),
     fell: isFewer(last),
@@ -130,8 +135,8 @@ function workOutTrend({ unit, least, before, looks, untreated }: Series): Trend 
     backSince,
     chanceOf: (reduction) => chanceThat(lastEffect, (log) => log <= Math.log(Math.max(0.01, 1 - reduction / 100))),
     spread: {
-      leaf: spreadOf(looks[last]?.counts) * (looks[last]?.counts.length ?? 0),
-      rest: spreadOf(before) + (beside && untreated ? spreadOf(untreated.before) + spreadOf(beside.counts) : 0),
+      leaf: spreadAt(last + 1) * (looks[last]?.counts.length ?? 0),
+      rest: spreadAt(0) + (beside === undefined ? 0 : spreadAt(looks.length + 1) + spreadAt(beside)),
     },
     clumping,
   };

@@ -3,10 +3,10 @@ import { followRequest, type FollowResponse } from '../contract/follow';
 import { inputError, parseInput } from '../problem';
 import { aroundOn, judge, remedyAct, type Act } from '../judge';
 import { follow, type ChangeResult, type FollowInput, type FollowResult, type Level, type NextMove } from '../follow';
-import { isSprayed } from '../jobs';
+import { isSprayed, judgedIn, strangeCode, strangeCount, unitsOf } from '../jobs';
 import type { IsoDate } from '../quantities/days';
 import { spokenIn } from '../quantities';
-import type { RemedyRow, Tables } from '../tables';
+import type { CountUnit, RemedyRow, Tables } from '../tables';
 import { isLateLook, moveSays, verdictSays, verdictWords, verdictWorking } from '../wording';
 
 /**
@@ -16,8 +16,8 @@ import { isLateLook, moveSays, verdictSays, verdictWords, verdictWorking } from 
 export function answerFollow(raw: Tables, body: unknown): FollowResponse {
   const request = parseInput(followRequest, body);
   const tables = spokenIn(raw, request.measures);
-  const remedy = tables.remedies.find(({ id }) => id === request.remedy);
-  if (!remedy)
+  const chosen = tables.remedies.find(({ id }) => id === request.remedy);
+  if (!chosen)
     throw inputError('remedy', 'unknown-of', {
       given: request.remedy,
       known: tables.remedies.map(({ id }) => id).join(', '),
@@ -25,7 +25,11 @@ export function answerFollow(raw: Tables, body: unknown): FollowResponse {
   const tooEarly = request.looks.findIndex(({ on }) => on < request.appliedOn);
   if (tooEarly >= 0) throw inputError(`looks[${tooEarly}].on`, 'before-applied', { day: request.appliedOn });
   if (request.before.on > request.appliedOn) throw inputError('before.on', 'after-applied', { day: request.appliedOn });
-  if (remedy.expect.unit === 'yes-no') checkYesOrNo(request);
+  const units = unitsOf(chosen.expect);
+  const unit = request.unit ?? chosen.expect.unit;
+  if (!units.includes(unit)) throw inputError('unit', 'one-of', { known: units.join(', ') });
+  checkCounts(request, unit);
+  const remedy = judgedIn(chosen, unit);
   const { untreated } = request;
   const lastLook = request.looks.map(({ on }) => on).reduce((a, b) => (a > b ? a : b));
   const input: FollowInput = {
@@ -52,8 +56,8 @@ export function answerFollow(raw: Tables, body: unknown): FollowResponse {
   return sayFollow(follow(input), remedy, lastLook, request);
 }
 
-/** @throws InputError naming the list in which something else than yes and no stands */
-function checkYesOrNo({ before, looks, untreated }: z.output<typeof followRequest>): void {
+/** @throws InputError naming the list in which something stands that cannot be of that unit */
+function checkCounts({ before, looks, untreated }: z.output<typeof followRequest>, unit: CountUnit): void {
   const lists = [
     { field: 'before.counts', counts: before.counts },
     ...looks.map(({ counts }, at) => ({ field: `looks[${at}].counts`, counts })),
@@ -62,8 +66,8 @@ function checkYesOrNo({ before, looks, untreated }: z.output<typeof followReques
     ...(untreated?.looks ?? []).map(({ counts }, at) => ({ field: `untreated.looks[${at}].counts`, counts })),
   ];
   for (const { field, counts } of lists) {
-    const strange = counts.find((value) => value > 1);
-    if (strange !== undefined) throw inputError(field, 'yes-or-no', { given: strange });
+    const strange = strangeCount(counts, unit);
+    if (strange !== undefined) throw inputError(field, strangeCode(unit), { given: strange });
   }
 }
 

@@ -118,6 +118,16 @@ export function integrityProblems(tables: Tables): string[] {
       `no remedy, not even leaving it, is for cause "${cause.id}"`,
     );
   }
+  for (const { plant, months, days, stands } of tables.sowing) {
+    const name = `sowing of "${plant}"`;
+    refers('plants', plant, name);
+    need(
+      months.length > 0 && months.every((month) => month >= 1 && month <= 12),
+      `${name} names no months of the year`,
+    );
+    need(days[0] > 0 && days[0] <= days[1], `${name} has days the wrong way round`);
+    need(stands > -30 && stands < 10, `${name} stands ${stands} °C`);
+  }
   for (const weed of tables.weeds) {
     refers('signs', weed.id, `weed "${weed.id}"`);
     chance(weed.background, `background of weed "${weed.id}"`);

@@ -1,5 +1,14 @@
 import type { IsoDate } from '../quantities';
-import type { Expectation, RemedyRow, SignId, Tables } from '../tables';
+import {
+  clearArea,
+  mostOf,
+  type CountUnit,
+  type Expectation,
+  type RemedyRow,
+  type SignId,
+  type Tables,
+  type Tone,
+} from '../tables';
 
 /** A count, wherever it was made. */
 export interface Count {
@@ -11,11 +20,15 @@ export interface Count {
   readonly sign: SignId | null;
   /** The job it was made for alone; null: for all of the case. */
   readonly jobId: string | null;
-  readonly unit: Expectation['unit'];
+  readonly unit: CountUnit;
   readonly isTreated: boolean;
   readonly counts: readonly number[];
   readonly harmSeen: boolean;
 }
+
+/** How what a remedy should lessen may be counted; the finest first. */
+export const unitsOf = ({ unit, area }: Pick<Expectation, 'unit' | 'area'>): readonly CountUnit[] =>
+  area === undefined ? [unit] : ['area', unit];
 
 /** Causes whose pest is counted by that sign: what is counted for one of them tells of every remedy against it. */
 const countedBy = (tables: Pick<Tables, 'causes'>, sign: SignId): string[] =>
@@ -33,8 +46,45 @@ export function serves(
   if (jobId !== null) return jobId === job.id;
   if (sign === null) return true;
   const { expect, targets } = job.remedy;
-  if (unit !== expect.unit) return false;
+  if (!unitsOf(expect).includes(unit)) return false;
   return sign === expect.sign || countedBy(tables, sign).some((cause) => targets.some(({ of }) => of === cause));
+}
+
+type Judged = Pick<RemedyRow, 'expect'>;
+
+/** A remedy as it is judged by counts in one unit: by leaf area where they tell that, else as it says itself. */
+export function judgedIn<Row extends Judged>(remedy: Row, unit: CountUnit | undefined): Row {
+  const { expect } = remedy;
+  if (unit !== 'area' || expect.area === undefined) return remedy;
+  return { ...remedy, expect: { ...expect, unit, what: expect.area.what, clearBelow: clearArea } };
+}
+
+export interface WayToCount {
+  readonly unit: CountUnit;
+  /** What is counted, in words. */
+  readonly what: string;
+  /** The colour of what is sick, where it is told by drawn leaves. */
+  readonly tone?: Tone;
+}
+
+/** How the next count may be made, the finest first: as the others were, so that all can be compared. */
+export function waysToCount(remedy: Judged, made: readonly Pick<Count, 'unit'>[]): WayToCount[] {
+  const alike = unitsOf(remedy.expect).filter((unit) => made.every((count) => count.unit === unit));
+  return (alike.length > 0 ? alike : [remedy.expect.unit]).map((unit) => ({
+    unit,
+    what: judgedIn(remedy, unit).expect.what,
+    ...(unit === 'area' && remedy.expect.area ? { tone: remedy.expect.area.tone } : {}),
+  }));
+}
+
+/** Counts in the coarsest unit among them: a leaf with any sick area is one that has it. */
+export function inOneUnit<Made extends Pick<Count, 'unit' | 'counts'>>(counts: readonly Made[]): Made[] {
+  const coarsest = counts.find(({ unit }) => unit !== 'area')?.unit;
+  return counts.map((count) =>
+    coarsest === undefined || count.unit === coarsest
+      ? count
+      : { ...count, unit: coarsest, counts: count.counts.map((percent) => (percent > 0 ? 1 : 0)) },
+  );
 }
 
 export interface JobCounts {
@@ -43,11 +93,15 @@ export interface JobCounts {
   readonly after: readonly Count[];
   readonly untreatedBefore: Count | undefined;
   readonly untreatedAfter: readonly Count[];
+  /** All of them, as they were made. */
+  readonly all: readonly Count[];
+  /** In which they stand here: the coarsest of all; undefined while there is none. */
+  readonly unit: CountUnit | undefined;
 }
 
-/** The counts of a job, parted by the instant of its first application. @param firstAt undefined: nothing was put on yet */
+/** The counts of a job in one unit, parted by the instant of its first application. @param firstAt undefined: nothing was put on yet */
 export function countsOf(counts: readonly Count[], firstAt: string | undefined): JobCounts {
-  const inOrder = [...counts].sort((a, b) => a.at.localeCompare(b.at));
+  const inOrder = inOneUnit(counts).sort((a, b) => a.at.localeCompare(b.at));
   const isBefore = ({ at }: Count) => firstAt === undefined || at <= firstAt;
   const treated = inOrder.filter(({ isTreated }) => isTreated);
   const untreated = inOrder.filter(({ isTreated }) => !isTreated);
@@ -56,5 +110,14 @@ export function countsOf(counts: readonly Count[], firstAt: string | undefined):
     after: treated.filter((count) => !isBefore(count)),
     untreatedBefore: untreated.filter(isBefore).pop(),
     untreatedAfter: untreated.filter((count) => !isBefore(count)),
+    all: counts,
+    unit: inOrder[0]?.unit,
   };
 }
+
+/** The first of the values that cannot be of that unit; undefined where all can. */
+export const strangeCount = (values: readonly number[], unit: CountUnit): number | undefined =>
+  values.find((value) => value > (mostOf[unit] ?? Infinity));
+
+/** What is wrong with such a value, as an error's code. */
+export const strangeCode = (unit: CountUnit) => (unit === 'area' ? 'not-per-cent' : 'yes-or-no');

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { addDays } from '../quantities';
 import type { RemedyRow, StepSpec, Tables } from '../tables';
 import { openSteps, passedSteps, stepCountedFor, type Progress } from './chain';
-import { countsOf, serves, type Count } from './counts';
+import { countsOf, inOneUnit, judgedIn, serves, strangeCount, waysToCount, type Count } from './counts';
 import { fillsOf, needOf, placeSize, sharesOf } from './needs';
 import { roundNow, roundSteps, type StepDone } from './rounds';
 
@@ -158,6 +158,30 @@ describe('which job a count tells of', () => {
     expect(serves({ causes }, count({ jobId: 'j', sign: 'ants-on-stem' }), job)).toBe(true);
     expect(serves({ causes }, count({ jobId: 'other' }), job)).toBe(false);
     expect(serves({ causes }, count({ sign: null, unit: 'yes-no' }), job)).toBe(true);
+  });
+
+  test('leaf area is the finer way of a look for yes or no: gone on with as begun, and read as yes or no where both were made', () => {
+    const remedy = {
+      expect: { sign: 'x', unit: 'yes-no', what: 'spotted', clearBelow: 0.15, area: { what: 'area', tone: 'brown' } },
+      targets: [],
+    } as unknown as RemedyRow;
+    const made = (unit: Count['unit'], counts: number[]) => ({ unit, counts });
+    expect(waysToCount(remedy, []).map(({ unit }) => unit)).toEqual(['area', 'yes-no']);
+    expect(waysToCount(remedy, [made('area', [3])])).toEqual([{ unit: 'area', what: 'area', tone: 'brown' }]);
+    expect(waysToCount(remedy, [made('yes-no', [1])])).toEqual([{ unit: 'yes-no', what: 'spotted' }]);
+    expect(waysToCount(remedy, [made('yes-no', [1]), made('area', [3])])).toEqual([
+      { unit: 'yes-no', what: 'spotted' },
+    ]);
+    expect(inOneUnit([made('area', [3, 0]), made('area', [8])])).toEqual([made('area', [3, 0]), made('area', [8])]);
+    expect(inOneUnit([made('area', [3, 0, 75]), made('yes-no', [1, 0])])).toEqual([
+      made('yes-no', [1, 0, 1]),
+      made('yes-no', [1, 0]),
+    ]);
+    expect(judgedIn(remedy, 'area').expect).toMatchObject({ unit: 'area', what: 'area', clearBelow: 1 });
+    expect(judgedIn(remedy, 'yes-no')).toBe(remedy);
+    expect(strangeCount([0, 100], 'area')).toBeUndefined();
+    expect(strangeCount([0, 101], 'area')).toBe(101);
+    expect(strangeCount([0, 2], 'yes-no')).toBe(2);
   });
 
   test('before and after are parted by the instant of the first application, treated from untreated', () => {

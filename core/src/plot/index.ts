@@ -1,3 +1,4 @@
 export * from './plot';
 export * from './stretch';
 export * from './rotation';
+export * from './sowing';

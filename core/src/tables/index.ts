@@ -10,6 +10,7 @@ import type { MeaningsData } from './meanings';
 import type { RetiredRow } from './retired';
 import type { SpecimenRow } from './specimens';
 import type { LifeRow, ReachRow } from './life';
+import type { SowingRow } from './sowing';
 import type { WeedRow } from './weeds';
 
 export { termsIn, type TermRow } from './glossary';
@@ -20,9 +21,11 @@ export * from './courses';
 export * from './signs';
 export * from './plates';
 export * from './weeds';
+export * from './sowing';
 export * from './causes';
 export * from './plants';
 export * from './checks';
+export * from './counting';
 export * from './remedies';
 export * from './limits';
 export * from './works';
@@ -42,6 +45,7 @@ export interface Tables {
   readonly signs: readonly SignRow[];
   readonly concepts: readonly ConceptRow[];
   readonly weeds: readonly WeedRow[];
+  readonly sowing: readonly SowingRow[];
   readonly checks: readonly CheckRow[];
   readonly remedies: readonly RemedyRow[];
   readonly ingredients: readonly IngredientRow[];

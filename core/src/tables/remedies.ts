@@ -10,6 +10,8 @@ import type {
   Sourced,
 } from './common';
 import type { ActionClass } from './causes';
+import type { CountUnit } from './counting';
+import type { Tone } from './plates';
 import type { SensitiveTo } from './plants';
 import type { SceneFact } from './safety';
 import type { WeedRoot } from './weeds';
@@ -191,8 +193,9 @@ export interface Expectation {
   /** What is counted or looked at, in words. */
   readonly what: string;
   readonly sign: SignId;
-  /** `number`: so many on each leaf, card or minute; `yes-no`: 1 or 0 for each leaf or plant looked at. */
-  readonly unit: 'number' | 'yes-no';
+  readonly unit: CountUnit;
+  /** Where a leaf's sick area can be told too, finer than yes or no: what is counted then, in words, and its colour. */
+  readonly area?: { readonly what: string; readonly tone: Tone };
   /** One count is of one of these; left out, of a leaf or a plant. */
   readonly each?: CountedOn;
   /** Mean per leaf (or plant, card, minute) below which it counts as clear. */

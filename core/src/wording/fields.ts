@@ -57,6 +57,7 @@ export const fieldSentences = {
   'after-applied': 'lies after the remedy was put on ({day}); put it under "looks"',
   'not-a-jpeg': 'is no photograph that can be read; take or choose another',
   'picture-too-large': 'is larger than {most} px on a side',
+  'not-per-cent': 'counts how many per cent of a leaf are sick: 0 to 100, not {given}',
   'yes-or-no': 'counts what is there or not: 1 for yes and 0 for no, not {given}',
 
   // Acts on a garden.

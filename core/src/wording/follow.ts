@@ -1,5 +1,5 @@
 import type { FollowResult, NextMove } from '../follow';
-import type { DoingFault, Finding, RemedyRow, Verdict } from '../tables';
+import type { CountUnit, DoingFault, Finding, RemedyRow, Verdict } from '../tables';
 import type { IsoDate } from '../quantities/days';
 import { chanceLine, counted, dayAndMonth } from './everyday';
 import { dayWords } from './everyday/days';
@@ -51,16 +51,16 @@ export function verdictSays(result: FollowResult, remedy: Expecting): string {
     return change.because === 'nothing-before'
       ? 'None were counted before, so no change can be told.'
       : 'Too few were counted: three leaves at least, ten are better.';
-  const changed = changeWords(change.reduction);
+  const changed = changeWords(change.reduction, expect.unit);
   switch (finding) {
     case 'as-it-should':
     case 'slow':
-      return `${numbers}: ${changed}, more than chance explains.${expectedWords(result)}`;
+      return `${numbers}: ${changed}, more than chance explains.${expectedWords(result, expect)}`;
     case 'weak':
       return `${numbers}: ${changed}. ${expect.reduction[0]}–${expect.reduction[1]} % is usual by day ${expect.days[1]}: it did something, and less than it should.`;
     case 'came-back': {
       const lowest = result.looks.find(({ on }) => on === result.backSince);
-      const then = lowest?.change.kind === 'change' ? ` (${changeWords(lowest.change.reduction)})` : '';
+      const then = lowest?.change.kind === 'change' ? ` (${changeWords(lowest.change.reduction, expect.unit)})` : '';
       return `${numbers}. They were down to ${say(lowest?.level.mean ?? 0)}${then} on ${dayAndMonth(result.backSince ?? '')} and have come back since: what hatched or flew in afterwards was not touched. Stronger would not touch it either; again at the right time does.`;
     }
     case 'outgrown':
@@ -70,7 +70,7 @@ export function verdictSays(result: FollowResult, remedy: Expecting): string {
     case 'better-left':
       return `${numbers}: where nothing was done they went down further. Perhaps it took the helpers too.`;
     case 'no-effect':
-      return `${numbers}: by day ${day} it should have shown.${expectedWords(result)}`;
+      return `${numbers}: by day ${day} it should have shown.${expectedWords(result, expect)}`;
     case 'more':
       return verdict === 'worse'
         ? `${numbers}: more than before, beyond chance.`
@@ -119,6 +119,8 @@ export function moveSays(move: NextMove, today: IsoDate, isOnLeaves: boolean): s
       return 'Try the next remedy up the ladder';
     case 'back-to-reading':
       return 'Read the signs again: perhaps it is something else';
+    case 'give-up':
+      return 'Give the plant up, and sow something else there';
     case 'stop-and-rinse':
       return 'Stop, rinse with plain water, lower the strength';
     default:
@@ -144,7 +146,7 @@ export function verdictWorking(result: FollowResult, { expect }: Expecting): str
     `Before: ${say(before.mean)}; the true mean lies nine times in ten within ${interval(before)}.`,
     ...looks.map(({ on, level, change: at }) =>
       at.kind === 'change'
-        ? `${dayAndMonth(on)}: ${say(level.mean)} (${interval(level)}); ${changeWords(at.reduction)}, nine times in ten between ${fewerWords(at.low)} and ${fewerWords(at.high)}${at.againstUntreated ? ', measured against what was left alone' : ''}.`
+        ? `${dayAndMonth(on)}: ${say(level.mean)} (${interval(level)}); ${changeWords(at.reduction, expect.unit)}, nine times in ten between ${fewerWords(at.low, expect.unit)} and ${fewerWords(at.high, expect.unit)}${at.againstUntreated ? ', measured against what was left alone' : ''}.`
         : `${dayAndMonth(on)}: ${say(level.mean)} (${interval(level)}).`,
     ),
     ...(chance !== undefined && expected
@@ -153,38 +155,38 @@ export function verdictWorking(result: FollowResult, { expect }: Expecting): str
     ...(change.kind === 'change' && !change.againstUntreated
       ? ['Nothing was left alone to compare with: weather and helpers are in this change too.']
       : []),
-    expect.unit === 'number'
-      ? `Counts clump: some leaves have many, most have few${clumping < 0.1 ? '; here hardly' : ` (k about ${one(1 / clumping)})`}. The more they do, the wider the interval.`
-      : 'Shares of few leaves are taken cautiously, as an exact test takes them.',
+    expect.unit === 'area'
+      ? 'Leaf area is told in classes: where within one a leaf stands is left open, and so is how unevenly the disease is spread. That makes the interval wide.'
+      : expect.unit === 'number'
+        ? `Counts clump: some leaves have many, most have few${clumping < 0.1 ? '; here hardly' : ` (k about ${one(1 / clumping)})`}. The more they do, the wider the interval.`
+        : 'Shares of few leaves are taken cautiously, as an exact test takes them.',
   ];
 }
 
-function changeWords(reduction: number): string {
-  if (Math.abs(reduction) < 5) return 'about the same';
-  return fewerWords(reduction);
-}
+const changeWords = (reduction: number, unit: CountUnit): string =>
+  Math.abs(reduction) < 5 ? 'about the same' : fewerWords(reduction, unit);
 
-/** "40 % fewer", "12 % more", "3 times as many". */
-export function fewerWords(reduction: number): string {
-  if (reduction >= 0) return `${Math.round(reduction)} % fewer`;
+/** "40 % fewer", "12 % more", "3 times as many"; of leaf area "less" and "much". */
+export function fewerWords(reduction: number, unit: CountUnit): string {
+  if (reduction >= 0) return `${Math.round(reduction)} % ${unit === 'area' ? 'less' : 'fewer'}`;
   const times = 1 - reduction / 100;
   return times < 2
     ? `${Math.round(-reduction)} % more`
-    : `${times < 10 ? one(times) : Math.round(times)} times as many`;
+    : `${times < 10 ? one(times) : Math.round(times)} times as ${unit === 'area' ? 'much' : 'many'}`;
 }
 
-function expectedWords({ expected, change }: FollowResult): string {
+function expectedWords({ expected, change }: FollowResult, { unit }: RemedyRow['expect']): string {
   if (!expected || change.kind !== 'change') return '';
   const low = Math.round(expected.low);
   const high = Math.round(expected.high);
-  if (change.reduction >= expected.low) return ` By now ${low}–${high} % fewer is usual.`;
-  return ` By now ${low}–${high} % fewer is usual; this is less.`;
+  const usual = ` By now ${low}–${high} % ${unit === 'area' ? 'less' : 'fewer'} is usual`;
+  return change.reduction >= expected.low ? `${usual}.` : `${usual}; this falls short of it.`;
 }
 
 /** Shares are told of ten, as they are counted. */
 const sayLevel =
   ({ unit }: Pick<RemedyRow['expect'], 'unit'>) =>
   (value: number): string =>
-    one(unit === 'yes-no' ? value * 10 : value);
+    unit === 'area' ? `${one(value)} %` : one(unit === 'yes-no' ? value * 10 : value);
 
 const one = (value: number) => String(Number(value.toFixed(1)));

@@ -16,5 +16,6 @@ export * from './remedies';
 export * from './problems';
 export * from './log';
 export * from './measured';
+export * from './sowing';
 export * from './takings';
 export * from './kept';

@@ -1,7 +1,7 @@
 import { needOf, type fillsOf, type PlaceSize } from '../jobs';
 import { batchState, type Batch } from '../mix';
 import { inWords, mL, plainNumber, squareMetres, type MeasureSystem, type IsoDate } from '../quantities';
-import type { RemedyRow, StepAsk, StepResult } from '../tables';
+import type { CountUnit, RemedyRow, StepAsk, StepResult } from '../tables';
 import { stepResults } from '../tables';
 import { dayWords } from './everyday/days';
 import { counted } from './everyday/language';
@@ -72,13 +72,14 @@ export function brewThinnedWords(batch: Batch, today: string): string {
   return stage === 'working' ? `ready ${dayWords(readyOn, today)}` : `1 to ${Math.round(parts)}`;
 }
 
-/** "10 counted, 17.2 on average", or "4 of 10". */
-export function countedWords(counts: readonly number[], unit: 'number' | 'yes-no'): string {
+/** "10 counted, 17.2 on average", "4 of 10", or "10 counted, 12 % on average". */
+export function countedWords(counts: readonly number[], unit: CountUnit): string {
   const sum = counts.reduce((total, count) => total + count, 0);
   if (unit === 'yes-no') return `${sum} of ${counts.length}`;
+  const share = unit === 'area' ? ' %' : '';
   return counts.length === 1
-    ? `counted ${plainNumber(sum)}`
-    : `${counts.length} counted, ${plainNumber(Math.round((10 * sum) / counts.length) / 10)} on average`;
+    ? `counted ${plainNumber(sum)}${share}`
+    : `${counts.length} counted, ${plainNumber(Math.round((10 * sum) / counts.length) / 10)}${share} on average`;
 }
 
 /** "Measured for 8.4 m²"; null where the remedy is not measured by its places, or they are not known. */

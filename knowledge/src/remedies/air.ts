@@ -1,5 +1,5 @@
 /** Air, light and wind: ventilating, damping down, shielding; setting apart, and taking away what was given. */
-import { type RemedyCore, chain, expects, helps, keepsAway, remedy } from './build';
+import { type RemedyCore, chain, expects, helps, keepsAway, remedy, spottedArea } from './build';
 import { guideline } from './cautions';
 import { windows } from './windows';
 
@@ -37,7 +37,7 @@ export const airRemedies: readonly RemedyCore[] = [
       ],
       look: [5, 9, 'Drops on the panes in the morning? New spots?', 'new growth tells'],
     }),
-    expect: expects('new leaves marked, of ten', 'grey-fur', [20, 70], [5, 14]),
+    expect: expects('new leaves marked, of ten', 'grey-fur', [20, 70], [5, 14], spottedArea),
     ...guideline,
   }),
   remedy({
@@ -69,7 +69,7 @@ export const airRemedies: readonly RemedyCore[] = [
       apply: ['Move watering to the morning, can without rose, at the root', 'leaves stay dry', 5, { part: 'morning' }],
       look: [7, 12, 'New leaves: spotted?', 'only new leaves show whether it stopped'],
     }),
-    expect: expects('new leaves spotted, of ten', 'brown-spots', [10, 50], [7, 21]),
+    expect: expects('new leaves spotted, of ten', 'brown-spots', [10, 50], [7, 21], spottedArea),
     ...guideline,
   }),
   remedy({

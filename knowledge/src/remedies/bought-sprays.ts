@@ -1,6 +1,6 @@
 /** Bought products, by the label. */
 import { count, look, windows } from './windows';
-import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, remedy, step } from './build';
+import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, remedy, step, spottedArea } from './build';
 import { bees, contact, labelRules, localRules, testLeaf } from './cautions';
 
 export const boughtSpraysRemedies: readonly RemedyCore[] = [
@@ -36,7 +36,7 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
     }),
     repeat: { everyDays: [10, 14], most: 3, inDays: 90 },
     preHarvestDays: 14,
-    expect: expects('new leaves spotted, of ten', 'brown-spots', [20, 70], [7, 28]),
+    expect: expects('new leaves spotted, of ten', 'brown-spots', [20, 70], [7, 28], spottedArea),
     source: 'label',
     grade: 'guideline',
   }),
@@ -307,7 +307,7 @@ export const boughtSpraysRemedies: readonly RemedyCore[] = [
     ],
     repeat: { everyDays: [7, 14], most: 6, inDays: 120 },
     preHarvestDays: 7,
-    expect: expects('new leaves sick, of ten', 'white-powder', [40, 85], [7, 21]),
+    expect: expects('new leaves sick, of ten', 'white-powder', [40, 85], [7, 21], spottedArea),
     source: 'extension',
     grade: 'guideline',
   }),

@@ -81,6 +81,10 @@ export const expects = (
   ...more,
 });
 
+/** Where sick leaf area can be told too: spots, or a white veil. */
+export const spottedArea: Partial<Expectation> = { area: { what: 'leaf area that is spotted', tone: 'brown' } };
+export const powderedArea: Partial<Expectation> = { area: { what: 'leaf area under powder', tone: 'white' } };
+
 /** A step that counts, or tries a few leaves first. */
 export const of = (kind: StepKind, row: StepSpec): StepSpec => ({ ...row, kind });
 const ofKind = (kind: StepKind | undefined, row: StepSpec): StepSpec => (kind === undefined ? row : of(kind, row));

@@ -1,6 +1,19 @@
 /** Picking, pruning, squashing, weeding. */
 import { count, look, testLook, windows } from './windows';
-import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, of, remedy, step } from './build';
+import {
+  type RemedyCore,
+  caution,
+  chain,
+  expects,
+  helps,
+  keepsAway,
+  note,
+  of,
+  remedy,
+  step,
+  spottedArea,
+  powderedArea,
+} from './build';
 import { guideline } from './cautions';
 
 export const byHandRemedies: readonly RemedyCore[] = [
@@ -62,6 +75,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
     ],
     preHarvestDays: 0,
     expect: {
+      ...powderedArea,
       what: 'new leaves with powder, of ten',
       sign: 'white-powder',
       unit: 'yes-no',
@@ -489,7 +503,7 @@ export const byHandRemedies: readonly RemedyCore[] = [
         'pick',
       ),
     ],
-    expect: expects('new leaves spotted, of ten', 'brown-spots', [20, 60], [7, 21]),
+    expect: expects('new leaves spotted, of ten', 'brown-spots', [20, 60], [7, 21], spottedArea),
     source: 'extension',
     grade: 'guideline',
   }),

@@ -1,6 +1,19 @@
 /** Home-made sprays. */
 import { count, look, testLook, windows } from './windows';
-import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, of, remedy, step } from './build';
+import {
+  type RemedyCore,
+  caution,
+  chain,
+  expects,
+  helps,
+  keepsAway,
+  note,
+  of,
+  remedy,
+  step,
+  spottedArea,
+  powderedArea,
+} from './build';
 import { bees, contact, localRules, testLeaf } from './cautions';
 
 export const spraysRemedies: readonly RemedyCore[] = [
@@ -156,7 +169,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
       look: [14, 21, 'Any difference beside an untreated plant?', 'usually none'],
     }),
     preHarvestDays: 120,
-    expect: expects('new leaves spotted, of ten', 'white-powder', [0, 10], [14, 28]),
+    expect: expects('new leaves spotted, of ten', 'white-powder', [0, 10], [14, 28], spottedArea),
     source: 'trials',
     grade: 'doubtful',
   }),
@@ -351,6 +364,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
     repeat: { everyDays: [7, 10], most: 5, inDays: 60 },
     preHarvestDays: 2,
     expect: {
+      ...powderedArea,
       what: 'new leaves with powder, of ten',
       sign: 'white-powder',
       unit: 'yes-no',
@@ -628,7 +642,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
     ],
     repeat: { everyDays: [7, 14], most: 5, inDays: 120 },
     preHarvestDays: 1,
-    expect: expects('new leaves spotted, of ten', 'white-powder', [20, 80], [7, 21]),
+    expect: expects('new leaves spotted, of ten', 'white-powder', [20, 80], [7, 21], spottedArea),
     source: 'trials',
     grade: 'trial',
   }),
@@ -682,7 +696,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
     ],
     repeat: { everyDays: [3, 4], most: 4, inDays: 30 },
     preHarvestDays: 1,
-    expect: expects('new leaves spotted, of ten', 'white-powder', [0, 50], [4, 14]),
+    expect: expects('new leaves spotted, of ten', 'white-powder', [0, 50], [4, 14], spottedArea),
     source: 'growers',
     grade: 'doubtful',
   }),

@@ -14,7 +14,7 @@ import { emptyReading, readingOf } from '../views/reading';
 import { jobRemedy } from '../views/job';
 import { settleCase } from '../views/learnt';
 import { act } from './command';
-import { newBed, newPlanting } from './garden';
+import { newBed, newPlanting, takeOut } from './garden';
 import { endJobs, keepCount, theOpenCase } from './jobs';
 import { tagPatterns } from './tags';
 
@@ -137,7 +137,7 @@ export const answerCheck = act('answerCheck', ({ db, tables, clock, today }, { c
   return { caseId: row.id, result: {} };
 });
 
-export const closeCase = act('closeCase', (context, { outcome }, caseId) => {
+export const closeCase = act('closeCase', (context, { outcome, takesOut = false }, caseId) => {
   const { db, tables, today } = context;
   const row = theOpenCase(db, caseId);
   const all = jobs.anyJobs(db, row.id);
@@ -150,6 +150,7 @@ export const closeCase = act('closeCase', (context, { outcome }, caseId) => {
   );
   cases.closeCase(db, row.id, outcome, today, outcome === 'solved' ? addDays(today, lateDays || 14) : null);
   settleCase(db, tables, row.id);
+  if (takesOut && row.planting_id !== null) takeOut(context, row.planting_id);
   return { caseId: row.id, result: { jobs: ended } };
 });
 

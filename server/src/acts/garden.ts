@@ -115,7 +115,13 @@ const onePlanting = (db: Db, id: string): garden.PlantingRow => {
 };
 
 /** Harvested, dead or moved away: no longer there to be read or treated; what was done to it is kept. */
-export const removePlanting = act('removePlanting', ({ db, tables, today }, _input, plantingId) => {
+export const removePlanting = act('removePlanting', (context, _input, plantingId) => {
+  takeOut(context, plantingId);
+  return { caseId: null, result: {} };
+});
+
+/** Takes a planting out, unless something goes on with it. */
+export function takeOut({ db, tables, today }: ActContext, plantingId: string): void {
   const { label, bed_id, removed_on } = onePlanting(db, plantingId);
   if (removed_on !== null) throw conflict('gone-already', { name: label });
   const inUse = [
@@ -128,8 +134,7 @@ export const removePlanting = act('removePlanting', ({ db, tables, today }, _inp
   ];
   if (inUse.length > 0) throw conflict('bed-in-use', { name: label, what: [...new Set(inUse)].join(', ') });
   garden.setPlantingGone(db, plantingId, today);
-  return { caseId: null, result: {} };
-});
+}
 
 export const restorePlanting = act('restorePlanting', ({ db }, _input, plantingId) => {
   const { label, removed_on } = onePlanting(db, plantingId);

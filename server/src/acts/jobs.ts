@@ -9,12 +9,15 @@ import {
   serves,
   sharesOf,
   stepCountedFor,
+  strangeCode,
+  strangeCount,
+  unitsOf,
   type Count,
 } from '@trowel/core/jobs';
 import { batchState } from '@trowel/core/mix';
 import { onlyWaits } from '@trowel/core/judge';
 import { addDays, daysBetween, inWords, mL } from '@trowel/core/quantities';
-import { stepResults, type RemedyRow, type StepSpec } from '@trowel/core/tables';
+import { countUnits, stepResults, type RemedyRow, type StepSpec } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, notFound } from '../problems';
@@ -471,8 +474,11 @@ export const addCount = act('addCount', (context, input) => {
   const of = sign ?? remedy?.expect.sign;
   if (sign !== undefined && !tables.signs.some(({ id }) => id === sign))
     throw inputError('sign', 'unknown-sign', { given: sign });
-  const strange = remedy?.expect.unit === 'yes-no' ? values.find((value) => value > 1) : undefined;
-  if (strange !== undefined) throw inputError('counts', 'yes-or-no', { given: strange });
+  const units = remedy ? unitsOf(remedy.expect) : countUnits;
+  const unit = input.unit ?? remedy?.expect.unit ?? 'number';
+  if (!units.includes(unit)) throw inputError('unit', 'one-of', { known: units.join(', ') });
+  const strange = strangeCount(values, unit);
+  if (strange !== undefined) throw inputError('counts', strangeCode(unit), { given: strange });
   const count: Count = {
     id: counts.maybeOneCount(db, commandId) ? randomUUID() : commandId,
     on: today,
@@ -480,7 +486,7 @@ export const addCount = act('addCount', (context, input) => {
     sign: of ?? null,
     // One count serves all jobs of its case; of no case, it is the job's alone.
     jobId: owner === null ? (job?.id ?? null) : null,
-    unit: remedy?.expect.unit ?? 'number',
+    unit,
     isTreated,
     counts: values,
     harmSeen,

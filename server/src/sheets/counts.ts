@@ -1,10 +1,11 @@
 import { countValues, parseAt } from '@trowel/core/contract';
+import { strangeCode, strangeCount } from '@trowel/core/jobs';
+import { countUnits } from '@trowel/core/tables';
 import { z } from 'zod';
 import { caseNames } from '../store/cases';
 import { addCount, everyCount } from '../store/counts';
 import { caseIn, filled, type Sheet } from './sheet';
 
-const units = ['number', 'yes-no'] as const;
 const answers = { yes: true, no: false } as const;
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'must be a time like 07:30' });
 
@@ -37,12 +38,12 @@ export const counts: Sheet = {
     const named = line.text('sign', 120);
     if (named !== '' && !tables.signs.some(({ id }) => id === named))
       line.refuse('sign', 'unknown-sign', { given: named });
-    const unit = line.oneOf('unit', units, 'number');
+    const unit = line.oneOf('unit', countUnits, 'number');
     const given = line.needed('counts');
     if (!/^\d+(\s*;\s*\d+)*$/.test(given)) line.refuse('counts', 'csv-not-counts', { given });
     const values = parseAt(countValues, given.split(';').map(Number), line.where('counts'));
-    const strange = unit === 'yes-no' ? values.find((value) => value > 1) : undefined;
-    if (strange !== undefined) line.refuse('counts', 'yes-or-no', { given: strange });
+    const strange = strangeCount(values, unit);
+    if (strange !== undefined) line.refuse('counts', strangeCode(unit), { given: strange });
     const isTreated = answers[line.oneOf('treated', ['yes', 'no'], 'yes')];
     const harmSeen = answers[line.oneOf('harm', ['yes', 'no'], 'no')];
     return [

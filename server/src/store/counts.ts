@@ -1,4 +1,5 @@
 import type { Count } from '@trowel/core/jobs';
+import { countUnits } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId } from './ids';
@@ -10,7 +11,7 @@ const countRow = z
     case_id: z.string().nullable(),
     job_id: z.string().nullable(),
     sign: storedId('signs').nullable(),
-    unit: z.enum(['number', 'yes-no']),
+    unit: z.enum(countUnits),
     is_treated: z.number(),
     counted_on: z.string(),
     at: z.string(),

@@ -7,8 +7,10 @@ import {
   faultsToAsk,
   fillsOf,
   jobVolume,
+  judgedIn,
   passedSteps,
   sharesOf,
+  waysToCount,
   type JobCounts,
 } from '@trowel/core/jobs';
 import { fedFrom } from '@trowel/core/judge';
@@ -92,8 +94,7 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
         ? {
             for: asks,
             results: resultChoices(asks),
-            what: remedy.expect.what,
-            unit: remedy.expect.unit,
+            ways: waysToCount(remedy, asks === 'count' ? jobCounts(db, tables, row, remedy).all : []),
             each: remedy.expect.each ?? 'leaf',
             when: step.phase === 'look' ? ('after' as const) : ('before' as const),
           }
@@ -259,15 +260,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
     endedOn: row.ended_on,
     endedBecause: row.ended_because,
     round: remedy ? roundOf(db, row, remedy).round : 1,
-    measuredBy: remedy
-      ? {
-          what: remedy.expect.what,
-          sign: remedy.expect.sign,
-          unit: remedy.expect.unit,
-          each: remedy.expect.each ?? 'leaf',
-          clearBelow: remedy.expect.clearBelow,
-        }
-      : { what: '', sign: '', unit: 'number', each: 'leaf', clearBelow: 0 },
+    measuredBy: measuredBy(remedy, counts),
     wantsCount: counts?.before ? 'after' : 'before',
     counts: counts
       ? [
@@ -284,6 +277,13 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
       missed: maybeDoing(db, row.id)?.missed ?? null,
     },
   };
+}
+
+/** What a job is judged by, by the counts it has. */
+function measuredBy(remedy: RemedyRow | undefined, counts: JobCounts | undefined): JobView['measuredBy'] {
+  if (!remedy || !counts) return { what: '', sign: '', unit: 'number', each: 'leaf', clearBelow: 0, ways: [] };
+  const { what, sign, unit, each = 'leaf', clearBelow } = judgedIn(remedy, counts.unit).expect;
+  return { what, sign, unit, each, clearBelow, ways: waysToCount(remedy, counts.all) };
 }
 
 function amountsOf(
@@ -382,6 +382,13 @@ function appliedWords(
   });
 }
 
+/** Is it a crop of which another could be sown? */
+function canGiveUp(db: Db, { sowing }: Tables, { case_id }: JobRow): boolean {
+  const plantingId = case_id === null ? null : maybeOneCase(db, case_id)?.planting_id;
+  const planting = plantingId ? maybeOnePlanting(db, plantingId) : undefined;
+  return planting?.removed_on === null && sowing.some(({ plant }) => plant === planting.plant);
+}
+
 /** The verdict on one job and what to do next, on the days of the plan; undefined while there is nothing to judge by. */
 export function followOf(db: Db, tables: Tables, row: JobRow, { plan, garden }: LaidOut): FollowResponse | undefined {
   const found = judgedBy(db, tables, row);
@@ -396,6 +403,7 @@ export function followOf(db: Db, tables: Tables, row: JobRow, { plan, garden }: 
     ...(nextLook ? { nextLookOn: nextLook.date } : {}),
     ...(nextRound ? { nextRoundOn: nextRound.date } : {}),
     ...(notBefore === undefined ? {} : { notBefore }),
+    canGiveUp: canGiveUp(db, tables, row),
     against: againstRound(db, tables, row, remedy),
   });
   return sayFollow(result, remedy, lastOn, input);

@@ -1,5 +1,5 @@
 import { didNothing, levelOfCounts, verdictNow } from '@trowel/core/follow';
-import { countsOf, isReminder, serves, type Count, type JobCounts } from '@trowel/core/jobs';
+import { countsOf, isReminder, judgedIn, serves, type Count, type JobCounts } from '@trowel/core/jobs';
 import type { RemedyId, RemedyRow, Tables } from '@trowel/core/tables';
 import { isLateLook, verdictWords } from '@trowel/core/wording';
 import type { Db } from '../database';
@@ -26,13 +26,14 @@ export function jobCounts(
 
 /** What a job is judged by; undefined while there is nothing to judge by. */
 export function judgedBy(db: Db, tables: Tables, row: JobRow) {
-  const remedy = jobRemedy(tables, row);
-  if (!remedy || isReminder(remedy)) return undefined;
+  const chosen = jobRemedy(tables, row);
+  if (!chosen || isReminder(chosen)) return undefined;
   const applied = anyApplications(db, row.id);
   const dates = [...new Set(applied.map(({ on_date }) => on_date))].sort();
-  const appliedOn = dates[0] ?? (remedy.rung === 'leave' ? row.chosen_on : undefined);
+  const appliedOn = dates[0] ?? (chosen.rung === 'leave' ? row.chosen_on : undefined);
   if (appliedOn === undefined) return undefined;
-  const { before, after, untreatedBefore, untreatedAfter } = jobCounts(db, tables, row, remedy, applied);
+  const { unit, before, after, untreatedBefore, untreatedAfter } = jobCounts(db, tables, row, chosen, applied);
+  const remedy = judgedIn(chosen, unit);
   const last = after[after.length - 1];
   if (!before || !last) return undefined;
   const harm = after.filter(({ harmSeen }) => harmSeen).pop();

@@ -1,6 +1,7 @@
+import type { JobView } from '@trowel/core/contract';
 import { samples, type CountedOn } from '@trowel/core/tables';
 import { capital, counted } from '@trowel/core/wording/everyday';
-import { howMany } from '@/wording/jobs';
+import { countWords, howMany, wayWords } from '@/wording/jobs';
 import { useState } from 'react';
 import { Pressable, Text, View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -16,14 +17,15 @@ import { TickBox } from '@/ui/TickBox';
 import { Toggle } from '@/ui/Toggle';
 import { Body, Heading, Small } from '@/ui/text';
 import { Tickable } from '@/ui/Tickable';
+import { AreaKeys } from './AreaKeys';
 
 interface CounterProps {
   readonly jobId: string;
   /** The step on which it is made. */
   readonly step?: string;
   readonly kind: 'before' | 'after';
-  readonly what: string;
-  readonly unit: 'number' | 'yes-no';
+  /** How it may be counted, the finest way first. */
+  readonly ways: JobView['measuredBy']['ways'];
   /** What one count is of. */
   readonly each?: CountedOn;
   /** Some were left as they are: they can be counted too, to compare with. */
@@ -33,11 +35,15 @@ interface CounterProps {
 }
 
 /** Ten leaves in half a minute: count up with the thumb, next leaf, done. What was counted is kept until it is saved. */
-export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompare = false, done }: CounterProps) {
+export function Counter({ jobId, step, kind, ways, each = 'leaf', canCompare = false, done }: CounterProps) {
   const { least, aim } = samples[each];
   const [isLeft, setLeft] = useState(false);
-  const treated = useCountsDraft(`count:${jobId}:${kind}`);
-  const leftAlone = useCountsDraft(`count:${jobId}:${kind}:left`);
+  const [wanted, setWanted] = useState(0);
+  const { unit, what, tone } = ways[wanted] ?? { unit: 'number', what: '' };
+  // What was counted in one way is not read in another.
+  const draft = `count:${jobId}:${kind}${unit === 'area' ? ':area' : ''}`;
+  const treated = useCountsDraft(draft);
+  const leftAlone = useCountsDraft(`${draft}:left`);
   const [counts, keep] = isLeft ? leftAlone : treated;
   const [now, setNow] = useState(0);
   const [harm, setHarm] = useState(false);
@@ -58,6 +64,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
         says: `Counted: ${counts.join(', ')}`,
         body: {
           jobId,
+          unit,
           counts: [...counts],
           harmSeen: harm && !isLeft,
           isTreated: !isLeft,
@@ -84,7 +91,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
   return (
     <Sheet>
       <Heading rank={3}>{kind === 'before' ? 'Count before you begin' : 'Count again, the same way'}</Heading>
-      <Small>{`${capital(what)}. ${howMany[each]}${kind === 'after' && each === 'leaf' ? ' On the same plants as last time.' : ''} ${counts.length} so far.`}</Small>
+      <Small>{`${capital(what)}. ${unit === 'area' ? howMany.area : howMany[each]}${kind === 'after' && each === 'leaf' ? ' On the same plants as last time.' : ''} ${counts.length} so far.`}</Small>
       {canCompare && (
         <Row wrap>
           <Toggle pressed={!isLeft} onPress={() => setLeft(false)}>
@@ -95,6 +102,16 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
           </Toggle>
         </Row>
       )}
+      {ways.length > 1 && counts.length === 0 && (
+        <Row wrap>
+          {ways.map((way, at) => (
+            <Toggle key={way.unit} pressed={at === wanted} onPress={() => setWanted(at)}>
+              {wayWords[way.unit]}
+            </Toggle>
+          ))}
+        </Row>
+      )}
+      {unit === 'area' && <AreaKeys tone={tone ?? 'brown'} add={add} />}
       {unit === 'number' && <Keys add={add} />}
       {unit === 'number' ? (
         <Row wrap gap={space.m} style={{ justifyContent: 'center' }}>
@@ -110,11 +127,12 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
         </Row>
       ) : null}
       <Row wrap style={{ justifyContent: 'center' }}>
-        {unit === 'number' ? (
+        {unit === 'number' && (
           <Button kind="main" tall onPress={() => add(now)}>
             {`Next (${counts.length + 1})`}
           </Button>
-        ) : (
+        )}
+        {unit === 'yes-no' && (
           <>
             <Button kind="main" tall onPress={() => add(1)}>
               Yes
@@ -144,11 +162,7 @@ export function Counter({ jobId, step, kind, what, unit, each = 'leaf', canCompa
           close={() => setWhole(false)}
         />
       )}
-      {counts.length > 0 && (
-        <Body>
-          {counts.map((value) => (unit === 'number' ? String(value) : value === 1 ? 'yes' : 'no')).join(' · ')}
-        </Body>
-      )}
+      {counts.length > 0 && <Body>{counts.map((value) => countWords(value, unit)).join(' · ')}</Body>}
       {kind === 'after' && !isLeft && (
         <Tickable
           isTicked={harm}

@@ -55,7 +55,10 @@ export function CountsChart({
     .x(xOf)
     .y(({ mean }) => y(mean));
   // What is there or not is told of ten leaves, as it is counted.
-  const told = (value: number) => plainNumber(unit === 'yes-no' ? Number((value * 10).toFixed(1)) : value);
+  const told = (value: number) =>
+    unit === 'area'
+      ? `${plainNumber(value)} %`
+      : plainNumber(unit === 'yes-no' ? Number((value * 10).toFixed(1)) : value);
   const summary = treated.map(({ on, mean }) => `${told(mean)} on ${dayAndMonth(on)}`).join(', ');
   return (
     <View style={{ gap: 4 }}>

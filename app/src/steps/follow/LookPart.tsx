@@ -68,7 +68,7 @@ export function JobLook({
             clearBelow={measuredBy.clearBelow}
             unit={measuredBy.unit}
           />
-          <LeftAlone counts={counts} isOpen={isOpen} />
+          <LeftAlone counts={counts} unit={measuredBy.unit} isOpen={isOpen} />
           {!isOpen && counts.length === 0 && <Small>Nothing was counted.</Small>}
         </View>
         {isOpen && (
@@ -76,8 +76,7 @@ export function JobLook({
             <Counter
               jobId={job.id}
               kind={wantsCount}
-              what={measuredBy.what}
-              unit={measuredBy.unit}
+              ways={measuredBy.ways}
               each={measuredBy.each}
               canCompare={job.isPutOn}
             />
@@ -93,7 +92,11 @@ export function JobLook({
 }
 
 /** How those fared that were left as they are: what would have happened anyway. */
-function LeftAlone({ counts, isOpen }: Pick<JobView, 'counts'> & { isOpen: boolean }) {
+function LeftAlone({
+  counts,
+  unit,
+  isOpen,
+}: Pick<JobView, 'counts'> & { unit: JobView['measuredBy']['unit']; isOpen: boolean }) {
   const takeBack = useAct('takeBackCount');
   const tell = useNotice();
   const left = counts.filter(({ isTreated }) => !isTreated);
@@ -104,7 +107,7 @@ function LeftAlone({ counts, isOpen }: Pick<JobView, 'counts'> & { isOpen: boole
   };
   return (
     <View style={{ gap: space.xs }}>
-      <Small>{`Left as they are: ${left.map(({ mean, on }) => `${plainNumber(mean)} on ${dayAndMonth(on)}`).join(', then ')}.${left.length < 2 ? ' Count them again at the next look: what falls there too was not the remedy.' : ''}`}</Small>
+      <Small>{`Left as they are: ${left.map(({ mean, on }) => `${plainNumber(mean)}${unit === 'area' ? ' %' : ''} on ${dayAndMonth(on)}`).join(', then ')}.${left.length < 2 ? ' Count them again at the next look: what falls there too was not the remedy.' : ''}`}</Small>
       {isOpen && (
         <Row>
           <Button disabled={takeBack.isPending} onPress={leaveOut}>

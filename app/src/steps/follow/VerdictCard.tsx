@@ -11,6 +11,7 @@ import { useNotice } from '@/ui/notice';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { CloseButton } from './CloseButton';
+import { GiveUp } from './GiveUp';
 
 type Move = FollowResponse['next'][number];
 
@@ -30,7 +31,7 @@ export function VerdictCard({ job, follow, isOpen }: { job: JobView; follow: Fol
       <Heading>{follow.title}</Heading>
       <Body>{follow.says}</Body>
       {change && (
-        <Small>{`Change: ${fewerWords(change.reduction)}; nine times in ten it lies between ${fewerWords(change.low)} and ${fewerWords(change.high)}.`}</Small>
+        <Small>{`Change: ${fewerWords(change.reduction, job.measuredBy.unit)}; nine times in ten it lies between ${fewerWords(change.low, job.measuredBy.unit)} and ${fewerWords(change.high, job.measuredBy.unit)}.`}</Small>
       )}
       <Row>
         <Toggle expanded={isOpened} onPress={() => setOpened(!isOpened)}>
@@ -130,6 +131,8 @@ function MoveButton({ move, job, kind }: { move: Move; job: JobView; kind: 'main
           Read again
         </Button>
       );
+    case 'give-up':
+      return <GiveUp job={job} kind={kind} />;
     case 'mend-doing':
       return <Doing job={job} kind={kind} />;
     case 'end':

@@ -8,7 +8,7 @@ import { Counter } from './Counter';
 import { CountsChart } from './CountsChart';
 
 const counter = (kind: 'before' | 'after', unit: 'number' | 'yes-no' = 'number') =>
-  draw(<Counter jobId={`t-${kind}-${unit}`} kind={kind} what="greenfly on a shoot" unit={unit} />);
+  draw(<Counter jobId={`t-${kind}-${unit}`} kind={kind} ways={[{ unit, what: 'greenfly on a shoot' }]} />);
 
 describe('counting', () => {
   beforeEach(() => {
@@ -63,7 +63,7 @@ describe('counting', () => {
     const garden = openGarden();
     const bed = garden.act('addBed', { name: 'Long Bed', setting: 'bed' }) as { id: string };
     const job = garden.act('planJob', { remedy: 'soap-spray', places: [{ bedId: bed.id }] }) as { id: string };
-    draw(<Counter jobId={job.id} kind="before" what="greenfly" unit="number" canCompare />);
+    draw(<Counter jobId={job.id} kind="before" ways={[{ unit: 'number', what: 'greenfly' }]} canCompare />);
     press('Next (1)');
     press('Left as they are');
     // Its own row: nothing of the treated is in it.
@@ -86,6 +86,33 @@ describe('counting', () => {
     press('No');
     expect(page()).toContain('yes · no');
     expect(maybeButton(/burnt or wilted/)).toBeUndefined();
+  });
+});
+
+describe('sick leaf area', () => {
+  beforeEach(() => {
+    globalThis.sessionStorage.clear();
+  });
+
+  test('the drawn leaf that it is most like is one tap; what was begun so is gone on with so', async () => {
+    const garden = openGarden();
+    const bed = garden.act('addBed', { name: 'Long Bed', setting: 'bed' }) as { id: string };
+    const job = garden.act('planJob', { remedy: 'bicarbonate-spray', places: [{ bedId: bed.id }] }) as { id: string };
+    const { ways } = garden.read('job', job.id).measuredBy;
+    expect(ways.map(({ unit }) => unit)).toEqual(['area', 'yes-no']);
+    draw(<Counter jobId={job.id} kind="before" ways={ways} />);
+    await reads('over half');
+    expect(maybeButton('Only yes or no')).toBeDefined();
+    press('up to 5 %, and on');
+    press('26–50 %, and on');
+    press('none, and on');
+    expect(page()).toContain('3 % · 38 % · 0 %');
+    expect(maybeButton('Only yes or no')).toBeUndefined();
+    press('Save 3 counts');
+    await reads('Counted. Now the change can be told.');
+    const { counts, measuredBy } = garden.read('job', job.id);
+    expect(counts).toMatchObject([{ counts: [3, 38, 0], mean: 13.67 }]);
+    expect(measuredBy).toMatchObject({ unit: 'area', ways: [{ unit: 'area' }] });
   });
 });
 

@@ -3,7 +3,7 @@ import { rowById, type Setting } from '@trowel/core/tables';
 import { groundReading, weigh } from '@trowel/core/weigh';
 import { capital, chanceLine, counted, lowerFirst, opposedWords } from '@trowel/core/wording';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useAct, useBed } from '@/api/queries';
 import { Plate } from '@/drawing/Plate';
@@ -14,12 +14,14 @@ import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { Toggle } from '@/ui/Toggle';
 import { rootWords, settingWords } from '@/wording/places';
 import { ActsWhen } from './ActsWhen';
 import { BedSizeForm } from './BedSizeForm';
 import { Harvests, Sprouted } from './Harvests';
 import { Growing } from './Growing';
 import { NearPlace, PlaceForm } from './PlaceForm';
+import { StillToSow } from './StillToSow';
 import { JarTest, LabTest, TestsDone } from './SoilTests';
 
 /** One bed: what its weeds and soil say, how sure that is, what would settle it, and what was measured. */
@@ -45,6 +47,7 @@ export function BedPage() {
               <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
                 <JobsHere bed={bed} />
                 <Growing bed={bed} />
+                <SowHere bed={bed} />
                 <BedSizeForm bed={bed} />
                 <NearPlace bed={bed} />
                 <JarTest bed={bed} />
@@ -60,6 +63,21 @@ export function BedPage() {
         )}
       </Loaded>
     </Page>
+  );
+}
+
+/** What there is still time for; asked for by a tap, as it takes a year's weather to say. */
+function SowHere({ bed }: { bed: BedView }) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <Sheet>
+      <Row>
+        <Toggle expanded={isOpen} onPress={() => setOpen(!isOpen)}>
+          What can still be sown here
+        </Toggle>
+      </Row>
+      {isOpen && <StillToSow bedId={bed.id} />}
+    </Sheet>
   );
 }
 

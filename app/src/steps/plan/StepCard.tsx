@@ -6,9 +6,9 @@ import { View } from 'react-native';
 import { useAct } from '@/api/queries';
 import { useReach, useWaiting } from '@/api/waiting';
 import { Tag } from '@/drawing/Tag';
-import { Counter } from '@/steps/follow/Counter';
 import { space, useRoles } from '@/theme/theme';
 import { Button } from '@/ui/Button';
+import { WithWorkshop } from '@/ui/FromWorkshop';
 import { Row } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
@@ -119,15 +119,18 @@ function Answer({
     <View style={{ gap: space.s }}>
       {asks.for === 'count' && isBeside && <Small>Count beside this, under Look.</Small>}
       {asks.for === 'count' && !isBeside && (
-        <Counter
-          jobId={step.jobId}
-          step={step.step}
-          kind={asks.when}
-          what={asks.what}
-          unit={asks.unit}
-          each={asks.each}
-          done={close}
-        />
+        <WithWorkshop>
+          {({ Counter }) => (
+            <Counter
+              jobId={step.jobId}
+              step={step.step}
+              kind={asks.when}
+              ways={asks.ways}
+              each={asks.each}
+              done={close}
+            />
+          )}
+        </WithWorkshop>
       )}
       <Row wrap>
         {asks.results.map(({ id, label }) => (

@@ -1,3 +1,5 @@
+import type { AreaClass } from '../../tables/counting';
+
 /** The one place for plurals, capitals, lists and money, through Intl. */
 const locale = 'en';
 const plurals = new Intl.PluralRules(locale);
@@ -27,3 +29,7 @@ export const sentences = (...parts: readonly (string | undefined)[]): string =>
 
 /** With a full stop, and no second one. */
 export const sentence = (text: string): string => (/[.!?]$/.test(text) ? text : `${text}.`);
+
+/** A class of sick leaf area: "none", "up to 5 %", "6–10 %", "over half". */
+export const areaClassWords = ({ from, to }: AreaClass): string =>
+  to === 0 ? 'none' : to === 100 ? 'over half' : from <= 1 ? `up to ${to} %` : `${from}–${to} %`;

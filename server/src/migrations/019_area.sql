@@ -1,0 +1,20 @@
+-- A count may say how many per cent of each leaf are sick.
+CREATE TABLE count_anew (
+  id TEXT PRIMARY KEY,
+  case_id TEXT REFERENCES cases (id),
+  job_id TEXT REFERENCES job (id),                           -- NULL: it serves every job of the case that counts this
+  sign TEXT,                                                 -- of what; NULL in counts of early versions, which had only one
+  unit TEXT NOT NULL CHECK (unit IN ('number', 'yes-no', 'area')),
+  is_treated INTEGER NOT NULL CHECK (is_treated IN (0, 1)),
+  counted_on TEXT NOT NULL,
+  at TEXT NOT NULL,                                          -- instant, UTC: before an application of that day, or after it
+  counts TEXT NOT NULL CHECK (json_valid(counts)),           -- numbers, one per leaf, plant, card or minute; area: per cent
+  harm_seen INTEGER NOT NULL DEFAULT 0 CHECK (harm_seen IN (0, 1)),
+  taken_back INTEGER NOT NULL DEFAULT 0 CHECK (taken_back IN (0, 1)),
+  CHECK (case_id IS NOT NULL OR job_id IS NOT NULL)
+) STRICT;
+INSERT INTO count_anew SELECT id, case_id, job_id, sign, unit, is_treated, counted_on, at, counts, harm_seen, taken_back FROM count;
+DROP TABLE count;
+ALTER TABLE count_anew RENAME TO count;
+CREATE INDEX count_by_case ON count (case_id, counted_on);
+CREATE INDEX count_by_job ON count (job_id, counted_on);
