@@ -632,7 +632,7 @@ test('a leaf is measured on its photograph: painted, put right by the line, kept
       return canvas.toDataURL('image/png').split(',')[1] ?? '';
     });
   await take(true);
-  await page.getByRole('button', { name: /^Measure the leaf of/ }).click();
+  await page.getByRole('button', { name: /^Measure the photograph of/ }).click();
   const told = page.getByText(/^About \d+ % of this leaf is spotted/);
   await expect(told).toBeVisible();
   const share = async () => Number(/About (\d+) %/.exec((await told.textContent()) ?? '')?.[1]);
@@ -640,7 +640,7 @@ test('a leaf is measured on its photograph: painted, put right by the line, kept
   expect(Math.abs((await share()) - 18)).toBeLessThanOrEqual(5);
   await expectAccessible(page);
   const before = await share();
-  await page.getByRole('button', { name: /^The line between sound and spotted/ }).focus();
+  await page.getByRole('button', { name: /^The line between sound and sick/ }).focus();
   for (let times = 0; times < 12; times += 1) await page.keyboard.press('ArrowRight');
   await expect.poll(share).toBeGreaterThan(before);
   for (let times = 0; times < 12; times += 1) await page.keyboard.press('ArrowLeft');
@@ -652,7 +652,7 @@ test('a leaf is measured on its photograph: painted, put right by the line, kept
   await expect(kept).toBeHidden();
   // A sheet of paper is no leaf: that is said, and nothing is made up.
   await take(false);
-  await page.getByRole('button', { name: /^Measure the leaf of/ }).click();
+  await page.getByRole('button', { name: /^Measure the photograph of/ }).click();
   await expect(page.getByText(/^No leaf is told from what it lies on/)).toBeVisible();
   expect(errors).toEqual([]);
 });

@@ -39,7 +39,9 @@ describe('a photograph', () => {
     const id = await openCase();
     const { body } = await send(shot()).expect(200);
     await post(`/cases/${id}/photos`, { photo: body.id });
-    expect(await photosOf(id)).toEqual([{ id: body.id, on: '2026-06-10', width: 640, height: 480, spotted: null }]);
+    expect(await photosOf(id)).toEqual([
+      { id: body.id, on: '2026-06-10', width: 640, height: 480, spotted: null, specks: null },
+    ]);
     const { body: back, type } = await world.api.get(`/api/photos/${body.id}`).expect(200);
     expect(type).toBe('image/jpeg');
     expect(back.toString('latin1')).not.toMatch(/GPS|Photoshop|somebody/);
@@ -66,12 +68,22 @@ describe('a photograph', () => {
     await post(`/photos/${body.id}/measure`, { spotted });
     expect(await photosOf(id)).toMatchObject([{ spotted }]);
     const log = async () => JSON.stringify((await world.api.get('/api/log').expect(200)).body);
-    expect(await log()).toContain('Leaf measured: 18 % of the leaf spotted');
+    expect(await log()).toContain('Photograph measured: 18 % of the leaf spotted');
     await refused(`/photos/${body.id}/measure`, { spotted: { share: 0.5, low: 0.6, high: 0.7 } }, 422);
     expect(await photosOf(id)).toMatchObject([{ spotted }]);
     await post(`/photos/${body.id}/measure`, { spotted: null });
     expect(await photosOf(id)).toMatchObject([{ spotted: null }]);
-    expect(await log()).toContain('Leaf measured: taken away again');
+    expect(await log()).toContain('Photograph measured: taken away again');
+    const powdery = { ...spotted, look: 'powder' };
+    await post(`/photos/${body.id}/measure`, { spotted: powdery });
+    expect(await log()).toContain('18 % of the leaf under powder');
+    // Specks on a card stand beside it; neither takes the other away.
+    const specks = { count: 37, low: 34, high: 41 };
+    await post(`/photos/${body.id}/measure`, { specks });
+    expect(await photosOf(id)).toMatchObject([{ spotted: powdery, specks }]);
+    expect(await log()).toContain('37 specks');
+    await refused(`/photos/${body.id}/measure`, { specks: { count: 3, low: 4, high: 9 } }, 422);
+    await refused(`/photos/${body.id}/measure`, {}, 422);
   });
 
   test('that is none, is cut short, or is far too large is refused in words, and nothing is kept', async () => {

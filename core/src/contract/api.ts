@@ -216,11 +216,13 @@ export const calls = {
     log('take-back-photo', 'Photograph, taken out or put back'),
     ['oneCase', 'notebook', 'log'],
   ),
-  measurePhoto: act('/photos/:id/measure', commands.measurePhoto, nothing, log('measure-photo', 'Leaf measured'), [
-    'oneCase',
-    'notebook',
-    'log',
-  ]),
+  measurePhoto: act(
+    '/photos/:id/measure',
+    commands.measurePhoto,
+    nothing,
+    log('measure-photo', 'Photograph measured'),
+    ['oneCase', 'notebook', 'log'],
+  ),
   closeCase: act(
     '/cases/:id/close',
     commands.closeCase,

@@ -3,7 +3,7 @@ import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
 import { placeSchema } from './plan';
 import { countValues } from './jobs';
-import { commandId, letter, named, spottedShare } from './entries';
+import { commandId, letter, named, specksCount, spottedShare } from './entries';
 
 /** Sent with every command; the same id twice is answered once and done once. */
 const name = z.string().trim().min(1).max(80);
@@ -51,8 +51,13 @@ export const closeCase = z.strictObject({
 /** A picture that was sent to /api/photos before. */
 export const addPhoto = z.strictObject({ commandId, photo: z.string().min(1).max(64) });
 export const takeBackPhoto = z.strictObject({ commandId, isBack: z.boolean().default(false) });
-/** How much of the leaf on it is spotted; null takes that away again. */
-export const measurePhoto = z.strictObject({ commandId, spotted: spottedShare.nullable() });
+/** How much of the leaf on it is sick, or how many specks there are on the card; null takes that away again. */
+export const measurePhoto = z
+  .strictObject({ commandId, spotted: spottedShare.nullable().optional(), specks: specksCount.nullable().optional() })
+  .refine(({ spotted, specks }) => spotted !== undefined || specks !== undefined, {
+    message: 'must say what was measured',
+    path: ['spotted'],
+  });
 export const reopenCase = z.strictObject({ commandId });
 
 export const changeGarden = z.strictObject({

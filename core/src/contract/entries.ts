@@ -1,5 +1,6 @@
 import { isIsoDate } from '../quantities/days';
 import { z } from 'zod';
+import { sickLooks } from '../tables';
 
 /** What may be entered anywhere: one schema for each kind, for screens, HTTP, CSV and JSON alike. */
 
@@ -24,13 +25,27 @@ export const line = z.string().min(1).max(2000);
 /** What is seen, told as long as one likes; a letter of that many letters is read in a moment. */
 export const letter = z.string().max(10_000);
 
+const within = { message: 'must lie between its low and its high end' };
+/** What was counted. */
+export const counted = z.number().int().min(0).max(100_000);
+
 /** A part of a whole, with between what it lies nine times in ten: 0–1 each. */
 export const spottedShare = z
-  .strictObject({ share: z.number().min(0).max(1), low: z.number().min(0).max(1), high: z.number().min(0).max(1) })
-  .refine(({ share, low, high }) => low <= share && share <= high, {
-    message: 'must lie between its low and its high end',
-  });
+  .strictObject({
+    share: z.number().min(0).max(1),
+    low: z.number().min(0).max(1),
+    high: z.number().min(0).max(1),
+    /** What most of it looks like. */
+    look: z.enum(sickLooks).optional(),
+  })
+  .refine(({ share, low, high }) => low <= share && share <= high, within);
 export type SpottedShare = z.infer<typeof spottedShare>;
+
+/** Specks on a card, with between what their number lies nine times in ten. */
+export const specksCount = z
+  .strictObject({ count: counted, low: counted, high: counted })
+  .refine(({ count, low, high }) => low <= count && count <= high, within);
+export type SpecksCount = z.infer<typeof specksCount>;
 
 /** Nothing in a garden comes to more, in any unit. */
 const most = 1e6;
@@ -38,7 +53,5 @@ const most = 1e6;
 export const amount = z.number().min(0).max(most);
 /** How much of something is wanted, or how strong. */
 export const someAmount = z.number().positive().max(most);
-/** What was counted. */
-export const counted = z.number().int().min(0).max(100_000);
 /** Days ahead or ago. */
 export const days = z.number().min(0).max(36_525);

@@ -1,7 +1,7 @@
 export * from '../problem';
 export * from './weigh';
 export * from './mix';
-export { isoDate, spottedShare, type SpottedShare } from './entries';
+export { isoDate, specksCount, spottedShare, type SpecksCount, type SpottedShare } from './entries';
 export * from './plan';
 export * from './follow';
 export * from './commands';

@@ -5,7 +5,7 @@ import { climates, settings } from '../tables/common';
 import { lifeStages, scenarioIds } from '../tables/life';
 import { trialEnds } from '../tables/verdicts';
 import { nearFacts } from '../tables/safety';
-import { spottedShare } from './entries';
+import { specksCount, spottedShare } from './entries';
 import { bedSize, spot } from './garden';
 import { caseOutcomes } from './commands';
 import { visitsSchema } from './plan';
@@ -193,6 +193,8 @@ export const caseView = z.object({
       height: z.number(),
       /** How much of the leaf on it is spotted, where it was measured. */
       spotted: spottedShare.nullable(),
+      /** How many specks there are on the card on it, where they were counted. */
+      specks: specksCount.nullable(),
     }),
   ),
   log: z.array(logEntry),

@@ -1,1 +1,2 @@
 export * from './leaf';
+export * from './specks';

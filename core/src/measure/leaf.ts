@@ -1,3 +1,4 @@
+import type { SickLook } from '../tables';
 import { grown, largestFilled, median3, otsu, type Mask, type Size } from './raster';
 
 // Taken once: these are asked for at every pixel.
@@ -32,6 +33,8 @@ export interface MeasuredLeaf {
   /** Where it would lie if the line between sound and spotted, or the leaf's rim, were drawn a little otherwise. */
   readonly low: number;
   readonly high: number;
+  /** Of that, by what it looks like. */
+  readonly looks: Readonly<Record<SickLook, number>>;
   /** Where the line was drawn: 0 only what is not green at all, 1 all but the greenest. */
   readonly level: number;
   /** For each pixel `ground`, `sound` or `spotted`. */
@@ -71,6 +74,12 @@ const clearlyApart = 0.6;
 /** The line is moved by this part for what it would be if drawn otherwise; and drawing and rim are never surer than that. */
 const lineWithin = 0.12;
 const neverSurer = 0.03;
+/** A veil has nearly the colour of the light itself: its ratios are within these of it. */
+const veil = { red: 0.17, blue: 0.3 } as const;
+/** What is pale is hardly redder than it is green. */
+const paleRed = 0.25;
+/** A veil and what is pale are no darker than sound leaf by more than this logarithm. */
+const noDarker = -0.12;
 
 /**
  * @param level where the line is drawn, 0–1, as the gardener moves it; left out, where the colours part
@@ -105,7 +114,8 @@ export function measureLeaf({ width, height, data }: Picture, level?: number): M
   if (within.length === 0) return { kind: 'cannot', because: 'no-leaf' };
 
   // A white ground shows the colour of the light; a coloured one only its own.
-  const balance = hypot(redGround, blueGround) <= nearlyWhite ? redGround : 0;
+  const isWhite = hypot(redGround, blueGround) <= nearlyWhite;
+  const balance = isWhite ? redGround : 0;
   const greenness = median3(
     red.map((one) => balance - one),
     size,
@@ -114,13 +124,34 @@ export function measureLeaf({ width, height, data }: Picture, level?: number): M
   const greenest = percentile(green, 0.9);
   const whole = greenest < leastGreen ? usualGreen : greenest;
   const drawn = level ?? partOf(green, whole);
+  const soundLight = median(
+    Float32Array.from(
+      within.filter((_, index) => (green[index] ?? 0) >= drawn * whole),
+      (at) => light[at] ?? 0,
+    ),
+  );
+  // Of a leaf without anything sound, what is lighter than half the paper's light is called light.
+  const leafLight = Number.isFinite(soundLight) ? soundLight : lightGround - Math.LN2;
+  const [redLight, blueLight] = isWhite ? [redGround, blueGround] : [0, 0];
+  const lookAt = (at: number): SickLook => {
+    if ((light[at] ?? 0) - leafLight < noDarker) return 'spots';
+    const [redder, bluer] = [(red[at] ?? 0) - redLight, (blue[at] ?? 0) - blueLight];
+    if (Math.abs(redder) < veil.red && Math.abs(bluer) < veil.blue) return 'powder';
+    return redder < paleRed ? 'pale' : 'spots';
+  };
   const shareAt = (part: number) => green.filter((one) => one < part * whole).length / green.length;
   const share = shareAt(drawn);
   const mask = new Uint8Array(width * height);
-  within.forEach((at, index) => (mask[at] = (green[index] ?? 0) < drawn * whole ? spotted : sound));
+  const seen: Record<SickLook, number> = { spots: 0, pale: 0, powder: 0 };
+  within.forEach((at, index) => {
+    const isSick = (green[index] ?? 0) < drawn * whole;
+    mask[at] = isSick ? spotted : sound;
+    if (isSick) seen[lookAt(at)] += 1 / within.length;
+  });
   return {
     kind: 'measured',
     share,
+    looks: seen,
     low: max(0, min(shareAt(drawn - lineWithin), share - neverSurer)),
     high: min(1, max(shareAt(drawn + lineWithin), share + neverSurer)),
     level: drawn,
@@ -167,8 +198,9 @@ function edgeOf({ width, height }: Size): number[] {
   return Array.from({ length: width * height }, (_, at) => at).filter(isEdge);
 }
 
+/** @returns NaN of none */
 const percentile = (values: Float32Array, share: number): number => {
   const sorted = Float32Array.from(values).sort();
-  return sorted[min(sorted.length - 1, floor(share * sorted.length))] ?? 0;
+  return sorted[min(sorted.length - 1, floor(share * sorted.length))] ?? NaN;
 };
 const median = (values: Float32Array): number => percentile(values, 0.5);

@@ -21,11 +21,12 @@ export const takeBackPhoto = act('takeBackPhoto', ({ db }, { isBack }, id) => {
   return { caseId: found.case_id, result: {} };
 });
 
-/** How much of the leaf on it is spotted, as it was measured and looked at. */
-export const measurePhoto = act('measurePhoto', ({ db }, { spotted }, id) => {
+/** How much of the leaf on it is sick, or how many specks there are, as it was measured and looked at. */
+export const measurePhoto = act('measurePhoto', ({ db }, { spotted, specks }, id) => {
   const found = photos.maybeOnePhoto(db, id);
   if (!found || found.case_id === null) throw notFound('photo', id);
-  photos.measurePhoto(db, id, spotted);
+  if (spotted !== undefined) photos.measureLeafOn(db, id, spotted);
+  if (specks !== undefined) photos.countSpecksOn(db, id, specks);
   return { caseId: found.case_id, result: {} };
 });
 

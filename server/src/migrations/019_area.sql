@@ -18,3 +18,9 @@ DROP TABLE count;
 ALTER TABLE count_anew RENAME TO count;
 CREATE INDEX count_by_case ON count (case_id, counted_on);
 CREATE INDEX count_by_job ON count (job_id, counted_on);
+
+-- What the sick part of the leaf on a photograph looks like, and how many specks there are on a card.
+ALTER TABLE photo ADD COLUMN spotted_look TEXT CHECK (spotted_look IN ('spots', 'pale', 'powder'));
+ALTER TABLE photo ADD COLUMN specks INTEGER CHECK (specks >= 0);
+ALTER TABLE photo ADD COLUMN specks_low INTEGER CHECK (specks_low BETWEEN 0 AND specks);
+ALTER TABLE photo ADD COLUMN specks_high INTEGER CHECK (specks_high >= specks);

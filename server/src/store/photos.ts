@@ -1,4 +1,5 @@
-import type { SpottedShare } from '@trowel/core/contract';
+import type { SpecksCount, SpottedShare } from '@trowel/core/contract';
+import { sickLooks } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { any, maybeOne, run } from './rows';
@@ -13,9 +14,13 @@ const photoRow = z.object({
   spotted: z.number().nullable(),
   spotted_low: z.number().nullable(),
   spotted_high: z.number().nullable(),
+  spotted_look: z.enum(sickLooks).nullable(),
+  specks: z.number().nullable(),
+  specks_low: z.number().nullable(),
+  specks_high: z.number().nullable(),
 });
 export type PhotoRow = z.infer<typeof photoRow>;
-const columns = 'id, case_id, taken_on, width, height, taken_back, spotted, spotted_low, spotted_high';
+const columns = Object.keys(photoRow.shape).join(', ');
 
 export const anyPhotos = (db: Db, caseId: string): PhotoRow[] =>
   any(db, photoRow, `SELECT ${columns} FROM photo WHERE case_id = ? AND taken_back = 0 ORDER BY at, id`, caseId);
@@ -45,19 +50,39 @@ export const givePhoto = (db: Db, id: string, caseId: string): void =>
   run(db, 'UPDATE photo SET case_id = ? WHERE id = ?', caseId, id);
 export const takeBackPhoto = (db: Db, id: string, isTakenBack: boolean): void =>
   run(db, 'UPDATE photo SET taken_back = ? WHERE id = ?', isTakenBack ? 1 : 0, id);
-export const measurePhoto = (db: Db, id: string, measured: SpottedShare | null): void =>
+export const measureLeafOn = (db: Db, id: string, measured: SpottedShare | null): void =>
   run(
     db,
-    'UPDATE photo SET spotted = ?, spotted_low = ?, spotted_high = ? WHERE id = ?',
+    'UPDATE photo SET spotted = ?, spotted_low = ?, spotted_high = ?, spotted_look = ? WHERE id = ?',
     measured?.share ?? null,
     measured?.low ?? null,
     measured?.high ?? null,
+    measured?.look ?? null,
     id,
   );
-/** How much of its leaf is spotted; null where it was not measured. */
-export const spottedOn = ({ spotted, spotted_low, spotted_high }: PhotoRow): SpottedShare | null =>
+export const countSpecksOn = (db: Db, id: string, counted: SpecksCount | null): void =>
+  run(
+    db,
+    'UPDATE photo SET specks = ?, specks_low = ?, specks_high = ? WHERE id = ?',
+    counted?.count ?? null,
+    counted?.low ?? null,
+    counted?.high ?? null,
+    id,
+  );
+/** How much of its leaf is sick; null where it was not measured. */
+export const spottedOn = ({ spotted, spotted_low, spotted_high, spotted_look }: PhotoRow): SpottedShare | null =>
   spotted === null || spotted_low === null || spotted_high === null
     ? null
-    : { share: spotted, low: spotted_low, high: spotted_high };
+    : {
+        share: spotted,
+        low: spotted_low,
+        high: spotted_high,
+        ...(spotted_look === null ? {} : { look: spotted_look }),
+      };
+/** How many specks there are on its card; null where they were not counted. */
+export const specksOn = ({ specks, specks_low, specks_high }: PhotoRow): SpecksCount | null =>
+  specks === null || specks_low === null || specks_high === null
+    ? null
+    : { count: specks, low: specks_low, high: specks_high };
 /** What was sent and never given to a case. */
 export const dropLoosePhotos = (db: Db): void => run(db, 'DELETE FROM photo WHERE case_id IS NULL');

@@ -12,7 +12,7 @@ import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
 import { logEntryOf } from './log';
 import { jobName, jobViewOf } from './jobs';
-import { anyPhotos, spottedOn } from '../store/photos';
+import { anyPhotos, specksOn, spottedOn } from '../store/photos';
 import { learntAgainst } from './learnt';
 import { levelView, verdictFor } from './verdict';
 import { layOut, type Deps } from './plan';
@@ -143,6 +143,7 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       width: photo.width,
       height: photo.height,
       spotted: spottedOn(photo),
+      specks: specksOn(photo),
     })),
     log: anyLogOfCase(db, row.id).map((entry) => logEntryOf({ db, tables, measures: laidOut.garden.measures }, entry)),
     noLongerKnown: [

@@ -1,4 +1,4 @@
-import { spottedShare, stepDone, type LogEntry } from '@trowel/core/contract';
+import { specksCount, spottedShare, stepDone, type LogEntry } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import {
@@ -7,6 +7,7 @@ import {
   logWords,
   readyMixWords,
   resultWords,
+  specksWords,
   spottedWords,
   type LogDetail,
 } from '@trowel/core/wording';
@@ -51,6 +52,7 @@ const told = {
   document: z.object({ name: z.string() }),
   acknowledged: z.array(z.string()),
   spotted: spottedShare.nullable(),
+  specks: specksCount.nullable(),
 };
 type Told = { readonly [Name in keyof typeof told]?: z.output<(typeof told)[Name]> };
 
@@ -107,6 +109,7 @@ function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[])
     ...(body.washed === true ? [{ kind: 'washed' } as const] : []),
     ...named(body.document?.name),
     ...named(body.spotted === undefined ? undefined : spottedWords(body.spotted)),
+    ...named(body.specks === undefined ? undefined : specksWords(body.specks)),
     ...put,
     ...(acknowledged.length > 0 ? [{ kind: 'read', keys: acknowledged } as const] : []),
   ];

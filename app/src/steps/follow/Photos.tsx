@@ -1,5 +1,5 @@
 import type { CaseView } from '@trowel/core/contract';
-import { dayAndMonth, spottedWords } from '@trowel/core/wording';
+import { dayAndMonth, specksWords, spottedWords } from '@trowel/core/wording';
 import { useState } from 'react';
 import { Image, Pressable, View } from 'react-native';
 import { choosePicture, photoAt, sendPicture } from '@/api/photos';
@@ -11,7 +11,7 @@ import { Row, useIsWide } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Heading, Small } from '@/ui/text';
-import { MeasureLeaf } from './MeasureLeaf';
+import { MeasurePhoto } from './MeasurePhoto';
 
 type Photo = CaseView['photos'][number];
 
@@ -25,6 +25,9 @@ export function Photos({ view }: { view: CaseView }) {
   const [trouble, setTrouble] = useState<Error>();
   const [isBusy, setBusy] = useState(false);
   const [picked, setPicked] = useState<string>();
+  // The photograph that is measured stands with what was painted over it.
+  const [isMeasuring, setMeasuring] = useState(false);
+  const cardJob = view.jobs.find(({ endedOn, measuredBy }) => endedOn === null && measuredBy.each === 'card');
   const add = async () => {
     setTrouble(undefined);
     const file = await choosePicture();
@@ -66,8 +69,8 @@ export function Photos({ view }: { view: CaseView }) {
       {photos.length === 0 && (
         <Small>One before and one after, from the same side and as near: then the change can be seen as well.</Small>
       )}
-      {first && now && first.id !== now.id && <Compare before={first} after={now} />}
-      {first && now && first.id === now.id && <Shown photo={first} />}
+      {!isMeasuring && first && now && first.id !== now.id && <Compare before={first} after={now} />}
+      {!isMeasuring && first && now && first.id === now.id && <Shown photo={first} />}
       {photos.length > 2 && (
         <Row wrap>
           {photos.slice(1).map((photo) => (
@@ -75,7 +78,9 @@ export function Photos({ view }: { view: CaseView }) {
           ))}
         </Row>
       )}
-      {isOpen && now && <MeasureLeaf photo={now} />}
+      {isOpen && now && (
+        <MeasurePhoto photo={now} isOpen={isMeasuring} setOpen={setMeasuring} {...(cardJob ? { cardJob } : {})} />
+      )}
       {trouble && <Trouble error={trouble} />}
       {isOpen && (
         <Row wrap>
@@ -94,8 +99,10 @@ export function Photos({ view }: { view: CaseView }) {
 }
 
 /** The day, and what was measured. */
-const underneath = ({ on, spotted }: Photo) =>
-  spotted ? `${dayAndMonth(on)}: ${spottedWords(spotted)}` : dayAndMonth(on);
+const underneath = ({ on, spotted, specks }: Photo) =>
+  [dayAndMonth(on), [...(spotted ? [spottedWords(spotted)] : []), ...(specks ? [specksWords(specks)] : [])].join(', ')]
+    .filter(Boolean)
+    .join(': ');
 const said = ({ on }: Photo) => `Photograph of ${dayAndMonth(on)}`;
 
 export function Shown({ photo }: { photo: Photo }) {
