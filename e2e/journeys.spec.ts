@@ -600,6 +600,22 @@ test.describe('one job, from the decision to the verdict', () => {
   });
 });
 
+test('how much of each leaf is sick is told by the drawn one it is most like, a tap a leaf', async ({ page }) => {
+  const errors = watchErrors(page);
+  await openLook(page, /Sweet peas, white dust/);
+  const key = (name: string) => page.getByRole('button', { name: `${name}, and on` }).first();
+  await expect(key('over half')).toBeVisible();
+  await expectAccessible(page);
+  for (const name of ['none', 'up to 5 %', 'up to 5 %', '6–10 %', 'none', 'none']) await key(name).click();
+  await expect(page.getByText('0 % · 3 % · 3 % · 8 % · 0 % · 0 %')).toBeVisible();
+  await page.getByRole('button', { name: 'Take back' }).first().click();
+  await page.getByRole('button', { name: 'Save 5 counts' }).first().click();
+  await expect(page.getByText('Counted', { exact: false }).first()).toBeVisible();
+  // The chart speaks per cent.
+  await expect(page.getByRole('img', { name: /^Counts: .* %/ }).first()).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
 test('a leaf is measured on its photograph: painted, put right by the line, kept with it, and taken away again', async ({
   page,
 }) => {

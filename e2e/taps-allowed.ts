@@ -33,6 +33,7 @@ export const tapsAllowed: Readonly<Record<string, number>> = {
   'from two taps on a redcurrant to a closed case': 128,
   'ladybird young are no pest: nothing is sprayed': 6,
   'on two devices: what both did is there twice where both can be true, and told where it cannot': 31,
+  'how much of each leaf is sick is told by the drawn one it is most like, a tap a leaf': 10,
   'a leaf is measured on its photograph: painted, put right by the line, kept with it, and taken away again': 8,
   'photographs: two of a case, one over the other with a line to pull, and one taken out and put back': 7,
   'practice deals a drawn plant, sells checks for minutes and says what was missed': 3,

@@ -5,9 +5,9 @@ import {
   specksSide,
   spotted,
   type MeasureTrouble,
+  type SickLook,
   type SpecksTrouble,
 } from '@trowel/core/measure';
-import type { SickLook } from '@trowel/core/tables';
 
 /** Off the page's thread: a photograph is unpacked once, and measured anew each time the line is moved. */
 

@@ -1,6 +1,6 @@
 import { isIsoDate } from '../quantities/days';
 import { z } from 'zod';
-import { sickLooks } from '../tables';
+import { sickLooks } from '../measure/looks';
 
 /** What may be entered anywhere: one schema for each kind, for screens, HTTP, CSV and JSON alike. */
 

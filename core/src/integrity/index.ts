@@ -318,6 +318,10 @@ function remedyProblems(
   for (const { sign } of remedy.notWith ?? []) refers('signs', sign, name);
   for (const id of [...(remedy.notFor ?? []), ...(remedy.onlyFor ?? [])]) host(id, name);
   refers('signs', remedy.expect.sign, name);
+  need(
+    remedy.expect.area === undefined || (remedy.expect.unit === 'yes-no' && (remedy.expect.each ?? 'leaf') === 'leaf'),
+    `${name} tells leaf area, and looks at something else than leaves that have it or not`,
+  );
   const [low, high] = remedy.expect.reduction;
   need(low >= 0 && low <= high && high <= 100, `${name} expects a reduction of ${low}–${high} %`);
   need(remedy.expect.days[0] <= remedy.expect.days[1], `${name} expects days the wrong way round`);

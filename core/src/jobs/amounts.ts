@@ -4,7 +4,7 @@ import { batchState, mixRemedy, usualBatchMl, type Batch, type MixFound } from '
 import type { IsoDate, MeasureSystem } from '../quantities';
 import { needOf, type PlaceSize } from './needs';
 import type { JobSetting } from './setting';
-import { batchGives, withinCap, type RemedyRow, type SceneFact, type Tables } from '../tables';
+import { batchGives, usualWater, withinCap, type RemedyRow, type SceneFact, type Tables } from '../tables';
 
 /** Where the job stands: what is wetted, and what comes out of tap and butt, mg/L as CaCO₃. */
 export interface JobScene {
@@ -71,7 +71,7 @@ export function jobOrder(
 ): RemedyOrder | undefined {
   const strength = jobStrength(tables, remedy, setting, scene);
   if (strength === undefined) return undefined;
-  const hardness = (setting.water ?? 'tap') === 'tap' ? scene.tapHardness : scene.buttHardness;
+  const hardness = (setting.water ?? usualWater) === 'tap' ? scene.tapHardness : scene.buttHardness;
   return {
     remedy: remedy.id,
     strength,

@@ -2,7 +2,7 @@
 import { jStat } from 'jstat';
 import type { Experience } from '../choose';
 import { didNothing } from '../follow';
-import type { CauseId, Finding, RemedyId, RemedyRow, TrialEnd, Verdict } from '../tables';
+import type { CauseId, Finding, JobWater, RemedyId, RemedyRow, TrialEnd, Verdict } from '../tables';
 import { surelyHelps } from '../weigh';
 import type { IsoDate } from '../quantities/days';
 
@@ -16,6 +16,8 @@ export interface Trial {
   readonly isCounted: boolean;
   /** In the recipe's own unit. */
   readonly strength: number | undefined;
+  /** It was mixed with; undefined where it is not mixed, or nobody knows any more. */
+  readonly water?: JobWater | undefined;
   readonly on: IsoDate;
 }
 
@@ -39,11 +41,17 @@ const imagined = { told: 4, chosen: 12 } as const;
 const usual = { least: 0.2, most: 0.8 } as const;
 const factors = { least: 0.6, most: 1.25, harmed: 0.6 } as const;
 
+/** A strength in the recipe's own unit, and the water it was mixed with where that is known. */
+export interface RateInWater {
+  readonly strength: number;
+  readonly water?: JobWater;
+}
+
 export interface Learnt extends Experience {
   /** Of ten times, between how many it helps, nine times in ten that one says so. */
   readonly share: { readonly low: number; readonly high: number };
-  /** Strengths at which it worked, and at which it did not. */
-  readonly strengths: { readonly worked: readonly number[]; readonly failed: readonly number[] };
+  /** Strengths at which it worked, and at which it did not, in which water; the weakest first. */
+  readonly strengths: { readonly worked: readonly RateInWater[]; readonly failed: readonly RateInWater[] };
   readonly lastOn: IsoDate;
 }
 
@@ -66,8 +74,14 @@ export function learntOf(
   const factor = Math.min(factors.most, Math.max(factors.least, chosen / before));
   const good = imagined.told * before + worked;
   const bad = imagined.told * (1 - before) + rest;
-  const strengthsOf = (end: TrialEnd) =>
-    [...new Set(ends(end).flatMap(({ strength }) => strength ?? []))].sort((a, b) => a - b);
+  const strengthsOf = (end: TrialEnd): RateInWater[] => {
+    const rates = ends(end).flatMap(({ strength, water }): RateInWater[] =>
+      strength === undefined ? [] : [{ strength, ...(water === undefined ? {} : { water }) }],
+    );
+    return rates
+      .filter((rate, at) => rates.findIndex((one) => one.strength === rate.strength && one.water === rate.water) === at)
+      .sort((a, b) => a.strength - b.strength);
+  };
   return {
     remedy: remedy.id,
     worked: ends('worked').length,

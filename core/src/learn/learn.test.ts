@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import type { RemedyRow } from '../tables';
+import { strengthsWords } from '../wording';
 import { endOf, learntOf, likelyAgain, type Trial } from './index';
 
 const soap = { id: 'soap-spray', expect: { reduction: [50, 95] } } as unknown as RemedyRow;
@@ -47,7 +48,21 @@ describe('what this garden has learnt of a remedy', () => {
 
   test('at which strengths it worked and did not', () => {
     const trials = [trial('worked'), trial('failed', { strength: 0.5 }), trial('worked', { strength: 1.5 })];
-    expect(learntOf(soap, trials)?.strengths).toEqual({ worked: [1, 1.5], failed: [0.5] });
+    expect(learntOf(soap, trials)?.strengths).toEqual({
+      worked: [{ strength: 1 }, { strength: 1.5 }],
+      failed: [{ strength: 0.5 }],
+    });
+  });
+
+  test('the same strength in another water is another rate: what hard water binds is learnt with it', () => {
+    const rain = { strength: 1, water: 'butt' } as const;
+    const hard = { strength: 1, water: 'tap' } as const;
+    const learnt = learntOf(soap, [trial('worked', rain), trial('worked', rain), trial('failed', hard)]);
+    expect(learnt?.strengths).toEqual({ worked: [rain], failed: [hard] });
+    if (!learnt) throw new Error('something is learnt');
+    expect(strengthsWords({ kind: 'percent-volume' }, learnt, 'metric')).toBe(
+      'Worked at 1 % by volume in rainwater; not at 1 % by volume in tap water.',
+    );
   });
 
   test('more that worked never sinks it, more that failed never lifts it, and it stays in its bounds (seed 3)', () => {

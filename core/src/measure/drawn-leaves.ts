@@ -1,6 +1,6 @@
 import type { Chance } from '../chance';
 import { lit, type Colour } from './drawn-light';
-import type { SickLook } from '../tables';
+import type { SickLook } from './looks';
 import type { Picture } from './leaf';
 
 // Taken once: these are asked for at every pixel.

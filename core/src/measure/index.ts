@@ -1,2 +1,3 @@
 export * from './leaf';
+export * from './looks';
 export * from './specks';

@@ -1,5 +1,5 @@
 import { seeded } from '../chance';
-import { sickLooks } from '../tables';
+import { sickLooks } from './looks';
 import { drawLeaf } from './drawn-leaves';
 import { ground, measureLeaf, sound, spotted, type MeasuredLeaf, type Picture } from './leaf';
 

@@ -1,4 +1,4 @@
-import type { SickLook } from '../tables';
+import type { SickLook } from './looks';
 import { grown, largestFilled, median3, otsu, type Mask, type Size } from './raster';
 
 // Taken once: these are asked for at every pixel.

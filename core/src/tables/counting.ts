@@ -38,7 +38,3 @@ export const areaClassOf = (percent: number): number => {
 
 /** What may stand for one count of a unit at most; undefined where there is no end. */
 export const mostOf: Readonly<Record<CountUnit, number | undefined>> = { number: undefined, 'yes-no': 1, area: 100 };
-
-/** What is no longer sound leaf looks like: brown, rusty or black; yellow or bleached green; a white or grey veil. */
-export const sickLooks = ['spots', 'pale', 'powder'] as const;
-export type SickLook = (typeof sickLooks)[number];

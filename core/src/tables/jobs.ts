@@ -13,6 +13,8 @@ export type StepResult = (typeof stepResults)[StepAsk][number];
 /** Which water a job is mixed with: the tap's, or rain from the butt. */
 export const jobWaters = ['tap', 'butt'] as const;
 export type JobWater = (typeof jobWaters)[number];
+/** Taken where none was chosen. */
+export const usualWater: JobWater = 'tap';
 
 /** Why a job came to its end. */
 export const jobEnds = ['stopped', 'case-closed', 'done'] as const;

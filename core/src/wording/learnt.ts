@@ -1,7 +1,7 @@
-import type { Learnt, Likely } from '../learn';
+import type { Learnt, Likely, RateInWater } from '../learn';
 import type { MeasureSystem } from '../quantities';
 import type { IsoDate } from '../quantities/days';
-import type { RecipeSpec, TrialEnd } from '../tables';
+import type { JobWater, RecipeSpec, TrialEnd } from '../tables';
 import { counted, dayAndMonth, listWords, lowerFirst } from './everyday';
 import { strengthWords } from './mix';
 
@@ -40,13 +40,20 @@ export function learntWords(learnt: Learnt | undefined, byItself: number): strin
   return `${happened}${reach}${aside}`;
 }
 
-/** "Worked at 1 %; not at 0.5 %"; null where no strength was noted. */
+const waterNames: Record<JobWater, string> = { tap: 'tap water', butt: 'rainwater' };
+
+/** "Worked at 1 % in rainwater; not at 1 % in tap water"; null where no strength was noted. */
 export function strengthsWords(
   recipe: Pick<RecipeSpec, 'kind'>,
   { strengths }: Learnt,
   system: MeasureSystem,
 ): string | null {
-  const say = (values: readonly number[]) => listWords(values.map((value) => strengthWords(recipe, value, system)));
+  const say = (rates: readonly RateInWater[]) =>
+    listWords(
+      rates.map(({ strength, water }) =>
+        [strengthWords(recipe, strength, system), ...(water ? [`in ${waterNames[water]}`] : [])].join(' '),
+      ),
+    );
   const { worked, failed } = strengths;
   if (worked.length === 0 && failed.length === 0) return null;
   if (failed.length === 0) return `Worked at ${say(worked)}.`;

@@ -1,7 +1,7 @@
 import type { SpecksCount, SpottedShare } from '../contract';
 import type { MeasureTrouble } from '../measure/leaf';
 import type { SpecksTrouble } from '../measure/specks';
-import { sickLooks, type SickLook } from '../tables';
+import { sickLooks, type SickLook } from '../measure/looks';
 import { counted, listWords } from './everyday';
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;

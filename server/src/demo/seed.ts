@@ -161,7 +161,7 @@ function tell(db: Db, tables: Tables, story: Story): void {
         break;
       }
       case 'count':
-        inJobs.addCount(deps, { jobId: jobs.get(event.remedy), counts: event.counts });
+        inJobs.addCount(deps, { jobId: jobs.get(event.remedy), counts: event.counts, unit: event.unit });
         break;
       case 'close':
         inCases.closeCase(deps, { outcome: event.outcome }, caseId);

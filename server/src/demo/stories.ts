@@ -5,7 +5,7 @@
  */
 import type { CaseOutcome } from '@trowel/core/contract';
 import { addDays, type IsoDate } from '@trowel/core/quantities';
-import type { StepResult } from '@trowel/core/tables';
+import type { CountUnit, StepResult } from '@trowel/core/tables';
 
 export type StoryEvent = { readonly day: number } & (
   | { readonly kind: 'said'; readonly line: string }
@@ -27,6 +27,8 @@ export type StoryEvent = { readonly day: number } & (
       readonly kind: 'count';
       readonly remedy: string;
       readonly counts: readonly number[];
+      /** Left out, as the remedy is looked at. */
+      readonly unit?: CountUnit;
     }
   | { readonly kind: 'close'; readonly outcome: CaseOutcome }
 );
@@ -70,6 +72,14 @@ const count = (day: number, remedy: string, ...counts: number[]): StoryEvent => 
   kind: 'count',
   remedy,
   counts,
+});
+/** The same in per cent of each leaf. */
+const area = (day: number, remedy: string, ...counts: number[]): StoryEvent => ({
+  day,
+  kind: 'count',
+  remedy,
+  counts,
+  unit: 'area',
 });
 const close = (day: number, outcome: CaseOutcome): StoryEvent => ({ day, kind: 'close', outcome });
 
@@ -309,7 +319,7 @@ export function openStories(today: IsoDate): Story[] {
     events: [
       said(0, 'white floury patches on older leaves that rub off'),
       choose(0, 'milk-spray'),
-      count(0, 'milk-spray', 1, 0, 1, 0, 0, 1, 0, 0, 1, 0),
+      area(0, 'milk-spray', 8, 0, 18, 0, 0, 8, 0, 0, 3, 0),
       skipped(0, 'milk-spray', 'prune'),
     ],
   };

@@ -24,3 +24,24 @@ ALTER TABLE photo ADD COLUMN spotted_look TEXT CHECK (spotted_look IN ('spots', 
 ALTER TABLE photo ADD COLUMN specks INTEGER CHECK (specks >= 0);
 ALTER TABLE photo ADD COLUMN specks_low INTEGER CHECK (specks_low BETWEEN 0 AND specks);
 ALTER TABLE photo ADD COLUMN specks_high INTEGER CHECK (specks_high >= specks);
+
+-- Which water a trial was mixed with, where it was mixed: learnt with its strength.
+ALTER TABLE trial ADD COLUMN water TEXT CHECK (water IN ('tap', 'butt'));
+DROP TRIGGER trial_of_settled;
+CREATE TRIGGER trial_of_settled AFTER UPDATE OF settled ON job BEGIN
+  DELETE FROM trial WHERE job_id = NEW.id;
+  INSERT INTO trial (job_id, case_id, remedy, cause, probability, "end", is_counted, strength, water, on_date)
+    SELECT NEW.id, NEW.case_id, NEW.remedy, k.cause, k.probability, NEW.settled ->> '$.trial.end',
+      NEW.settled ->> '$.trial.isCounted', NEW.settled ->> '$.trial.strength', NEW.settled ->> '$.trial.water',
+      NEW.settled ->> '$.trial.on'
+    FROM (SELECT 1) LEFT JOIN (
+      SELECT cause, probability FROM case_cause WHERE case_id = NEW.case_id ORDER BY probability DESC, cause LIMIT 1
+    ) AS k
+    WHERE NEW.settled ->> '$.trial' IS NOT NULL AND NEW.case_id IS NOT NULL AND NEW.remedy IS NOT NULL;
+END;
+-- What is settled already, where the water was chosen.
+UPDATE job SET settled = json_set(settled, '$.trial.water', (
+    SELECT s.water FROM job_setting AS s WHERE s.job_id = job.id ORDER BY s.id DESC LIMIT 1
+  ))
+  WHERE settled ->> '$.trial.strength' IS NOT NULL
+    AND (SELECT s.water FROM job_setting AS s WHERE s.job_id = job.id ORDER BY s.id DESC LIMIT 1) IS NOT NULL;

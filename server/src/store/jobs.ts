@@ -19,6 +19,8 @@ const settled = z.object({
       end: z.enum(trialEnds),
       isCounted: z.boolean(),
       strength: z.number().optional(),
+      /** It was mixed with. */
+      water: z.enum(jobWaters).optional(),
       on: z.string(),
     })
     .nullable(),
@@ -179,6 +181,7 @@ const trialRow = z.object({
   end: z.enum(trialEnds),
   is_counted: z.number().transform((value) => value === 1),
   strength: z.number().nullable(),
+  water: z.enum(jobWaters).nullable(),
   on_date: z.string(),
 });
 export type TrialRow = z.infer<typeof trialRow>;
@@ -191,7 +194,7 @@ export const anyTrials = (
     db,
     trialRow,
     `SELECT job_id, case_id, remedy, CASE WHEN probability >= ${countsAs} THEN cause END AS cause, "end", is_counted,
-       strength, on_date
+       strength, water, on_date
      FROM trial WHERE ${
        causes === undefined ? 'TRUE' : `probability >= ${countsAs} AND cause IN (SELECT value FROM json_each(@causes))`
      } AND ${year === undefined ? 'TRUE' : "on_date BETWEEN @year || '-01-01' AND @year || '-12-31'"}

@@ -1,5 +1,5 @@
 import type { SpecksCount, SpottedShare } from '@trowel/core/contract';
-import { sickLooks } from '@trowel/core/tables';
+import { sickLooks } from '@trowel/core/measure';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { any, maybeOne, run } from './rows';

@@ -2,7 +2,8 @@ import type { CaseOutcome } from '@trowel/core/contract';
 import { endOf, learntOf, toldAround, type Happened, type Learnt, type Trial } from '@trowel/core/learn';
 import { verdictNow } from '@trowel/core/follow';
 import { addDays } from '@trowel/core/quantities';
-import type { CauseId, Tables, TrialEnd } from '@trowel/core/tables';
+import { asksWater } from '@trowel/core/jobs';
+import { usualWater, type CauseId, type Tables, type TrialEnd } from '@trowel/core/tables';
 import { isLateLook } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { anyHappened, countsAs, maybeOneCase, oneCase, type CaseRow } from '../store/cases';
@@ -50,6 +51,7 @@ export function trialsOf(
     end: row.end,
     isCounted: row.is_counted,
     strength: row.strength ?? undefined,
+    water: row.water ?? undefined,
     on: row.on_date,
     jobId: row.job_id,
     caseId: row.case_id,
@@ -81,6 +83,7 @@ const trialIn = (
           end: trial.end,
           isCounted: trial.isCounted,
           strength: trial.strength,
+          water: trial.water,
           on: trial.on,
           jobId: id,
           caseId: of.id,
@@ -111,6 +114,8 @@ export function settledBy(db: Db, tables: Tables, row: CaseRow, job: JobRow): Se
       end: isCounted ? counted : (said ?? 'open'),
       isCounted,
       ...(strength === undefined ? {} : { strength }),
+      // Only where hard water binds some of it does the water bear on the rate.
+      ...(strength !== undefined && asksWater(remedy) ? { water: job.water ?? usualWater } : {}),
       on: applied[0]?.on_date ?? job.chosen_on,
     },
   };

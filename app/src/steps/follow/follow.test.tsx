@@ -116,6 +116,32 @@ describe('sick leaf area', () => {
   });
 });
 
+test('a crop that nothing helps is given up: what can still be sown stands there, and one tap brings it back', async () => {
+  globalThis.sessionStorage.clear();
+  const garden = openGarden();
+  const bed = garden.act('addBed', { name: 'Long Bed', setting: 'bed' }) as { id: string };
+  const planting = garden.act('addPlanting', { plant: 'cucumber' }, bed.id) as { id: string };
+  const { id } = garden.act('openCase', { bedId: bed.id, plantingId: planting.id }) as { id: string };
+  garden.act('addEvidence', { said: 'white powder on the leaves that wipes off' }, id);
+  // Left as it is, and looked at twice: more each time.
+  const job = garden.act('chooseRemedy', { remedy: 'watch' }, id) as { id: string };
+  garden.act('addCount', { jobId: job.id, counts: [4, 0, 2, 1, 5, 0, 0, 3, 2, 1] });
+  garden.wait(16);
+  garden.act('addCount', { jobId: job.id, counts: [40, 22, 31, 18, 60, 25, 33, 41, 20, 37] });
+  place.params = { id, part: 'look' };
+  draw(<CasePage />);
+  await reads('Give the plant up, and sow something else there');
+  press('What could stand there instead?');
+  await reads('What can still be sown there');
+  await reads('Lettuce');
+  press(/^Take .+ out and close the case$/);
+  await reads('It is given up and taken out.');
+  expect(garden.read('bed', bed.id).plantings).toEqual([]);
+  press('Undo');
+  await holds(() => expect(garden.read('bed', bed.id).plantings).toHaveLength(1));
+  expect(garden.read('oneCase', id).summary.status).toBe('open');
+});
+
 describe('the picture of the counts', () => {
   const look = (id: string, on: string, when: 'before' | 'after', counts: number[], isTreated = true) => ({
     id,

@@ -2,7 +2,7 @@ import { InputError, type GardenView, type Mixed, type MixResponse, type RemedyO
 import { answerOrder } from '@trowel/core/headless';
 import { asksWater, isDrawnFrom, jobOrder } from '@trowel/core/jobs';
 import { batchState, costOf, type Batch } from '@trowel/core/mix';
-import type { RemedyRow } from '@trowel/core/tables';
+import { usualWater, type RemedyRow } from '@trowel/core/tables';
 import { brewThinnedWords, costLine, dayAndMonth, sentence } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState, type ReactNode } from 'react';
@@ -114,7 +114,7 @@ export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId, 
               { id: 'tap', name: 'Tap water' },
               { id: 'butt', name: 'Water butt' },
             ]}
-            chosen={setting.water ?? 'tap'}
+            chosen={setting.water ?? usualWater}
             choose={(water) => change({ water })}
           />
         )}
