@@ -17,7 +17,7 @@ export function AreaKeys({ tone, add }: { tone: Tone; add: (percent: number) => 
         flexWrap: 'wrap',
         justifyContent: 'center',
         gap: space.s,
-        maxWidth: 360,
+        maxWidth: 340,
         alignSelf: 'center',
       }}
     >
@@ -28,7 +28,7 @@ export function AreaKeys({ tone, add }: { tone: Tone; add: (percent: number) => 
           aria-label={`${areaClassWords(area)}, and on`}
           onPress={() => add(area.stands)}
           style={{
-            width: 108,
+            width: 100,
             paddingVertical: space.s,
             gap: 2,
             borderRadius: 8,

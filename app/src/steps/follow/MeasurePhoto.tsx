@@ -58,7 +58,7 @@ export function MeasurePhoto({
         <>
           <Row wrap>
             <Toggle pressed={thing === 'leaf'} onPress={() => setThing('leaf')}>
-              One leaf on plain paper
+              One leaf
             </Toggle>
             <Toggle pressed={thing === 'card'} onPress={() => setThing('card')}>
               Specks on a card
