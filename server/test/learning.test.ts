@@ -43,7 +43,13 @@ describe('what a garden learns', () => {
     const where = await bedWithCurrants(world);
     const first = await season(2026, where, gone);
     expect((await notebook()).worked).toMatchObject([
-      { remedy: 'soap-spray', cause: 'aphids', worked: 1, failed: 0, strengths: 'Worked at 1 % by volume in tap water.' },
+      {
+        remedy: 'soap-spray',
+        cause: 'aphids',
+        worked: 1,
+        failed: 0,
+        strengths: 'Worked at 1 % by volume in tap water.',
+      },
     ]);
     expect((await notebook()).worked[0]?.says).toMatch(/^Helped the one time it was judged\. Too few to count on/);
     await post(`/cases/${first.id}/close`, { outcome: 'solved' });
