@@ -65,6 +65,25 @@ describe('a plan from a file', () => {
     expect(why).toMatch(/too near to picking/);
   });
 
+  test('where no day fits, what would have to give is named, with the day that would then do', () => {
+    const harvestOn = addDays(today, 60);
+    const teas = [{ id: 'tea', place: 'bed', remedy: 'compost-tea-spray', harvestOn }];
+    const [held] = plan(teas, { days: 40 }).unplaced;
+    expect(held).toMatchObject({ job: 'tea', couldGive: [{ gives: [{ kind: 'harvest' }] }] });
+    expect(held?.couldGive[0]?.says).toMatch(/if picking waited longer\.$/);
+    // Kept, it has to wait until it has been picked.
+    expect(held?.earliest && held.earliest >= harvestOn).toBe(true);
+    const both = plan(
+      [
+        { id: 'sulphur', place: 'bed', remedy: 'sulphur-spray', urgent: true },
+        { id: 'oil', place: 'bed', remedy: 'oil-spray' },
+      ],
+      { days: 10 },
+    );
+    const oil = both.unplaced.find(({ job, couldGive }) => job === 'oil' && couldGive.length > 0);
+    expect(oil?.couldGive.map(({ gives }) => gives)).toContainEqual([{ kind: 'other', job: 'sulphur' }]);
+  });
+
   test('what stood somewhere stays there, and what must move says from where', () => {
     const first = plan([soap('a')]);
     const previous = first.steps.map(({ job, step, date, hour }) => ({ job, step, date, hour }));

@@ -243,6 +243,24 @@ describe('what ends takes its steps along, and what is overdue is one line', () 
   });
 });
 
+describe('a step that no day fits', () => {
+  test('names what would have to give; that done, it has its day', async () => {
+    const bed = (await post('/beds', { name: 'Long Bed', setting: 'bed' })).id ?? '';
+    const planting = (await post(`/beds/${bed}/plantings`, { plant: 'lettuce' })).id ?? '';
+    const job = await post('/jobs', { remedy: 'compost-tea-spray', places: [{ bedId: bed, plantingId: planting }] });
+    await post(`/plantings/${planting}/harvest`, { on: '2026-08-20' });
+    const spray = async () => {
+      const { steps } = (await world.api.get(`/api/jobs/${job.id}`).expect(200)).body as JobView;
+      return steps.find(({ phase, state }) => phase === 'apply' && state !== 'done');
+    };
+    const held = await spray();
+    expect(held).toMatchObject({ stuck: 'no-day', couldGive: [{ stops: [], changes: ['harvest'] }] });
+    expect(held?.whyThen).toMatch(/too near to picking.*the first day that would do/);
+    await post(`/plantings/${planting}/harvest`, { on: null });
+    expect(await spray()).toMatchObject({ state: 'planned', couldGive: [] });
+  });
+});
+
 describe('a job of no case', () => {
   const bedNamed = async (name: string) => (await post('/beds', { name, setting: 'bed' })).id ?? '';
 

@@ -49,6 +49,15 @@ export const stepView = z.object({
   whyThen: z.string(),
   /** Without a day: no day suits (`no-day`), the step before it has none (`waits`), or a test leaf was marked (`halted`). */
   stuck: z.enum(['no-day', 'waits', 'over', 'halted']).nullable(),
+  /** Where no day fits: what would have to give, the smallest first; each with the jobs that would be stopped for it. */
+  couldGive: z.array(
+    z.object({
+      says: z.string(),
+      stops: z.array(z.object({ jobId: z.string(), name: z.string() })),
+      /** Days of picking and of being away are changed on their own pages. */
+      changes: z.array(z.enum(['harvest', 'away'])),
+    }),
+  ),
   sureness: z.number(),
   /** Due today, but not at this hour: why, and from when. */
   waits: z.string().nullable(),

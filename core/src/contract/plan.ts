@@ -103,7 +103,24 @@ export const planResponse = z.object({
     }),
   ),
   unplaced: z.array(
-    z.object({ job: z.string(), remedy: z.string(), step: z.string(), does: z.string(), why: z.string() }),
+    z.object({
+      job: z.string(),
+      remedy: z.string(),
+      step: z.string(),
+      does: z.string(),
+      why: z.string(),
+      /** The first day that would do with every rule kept, however late; left out where there is none within a year. */
+      earliest: z.string().optional(),
+      /** The smallest sets of rules of which each would have to give, and when it could then be. */
+      couldGive: z.array(
+        z.object({
+          gives: z.array(z.object({ kind: z.enum(['other', 'harvest', 'away']), job: z.string().optional() })),
+          on: z.string(),
+          hour: z.number(),
+          says: z.string(),
+        }),
+      ),
+    }),
   ),
   moved: z.array(z.object({ job: z.string(), step: z.string(), from: z.string(), to: z.string(), why: z.string() })),
   /** What the plan costs in the prices of the planner, and how low any could lie; only where the best was looked for. */

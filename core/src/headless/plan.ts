@@ -4,6 +4,7 @@ import { inputError, parseInput } from '../problem';
 import {
   bestPlan,
   schedule,
+  whatGives,
   type DayWeather,
   type Place,
   type Plan,
@@ -14,7 +15,7 @@ import {
 import type { IsoDate } from '../quantities/days';
 import { spokenIn } from '../quantities';
 import { rowById, type RemedyRow, type Tables } from '../tables';
-import { hindranceSays, whyThen } from '../wording';
+import { givesWords, hindranceSays, whyThen } from '../wording';
 
 /** Weather for so many days from a day on, for requests that bring none. */
 export type WeatherSource = (at: Place, from: IsoDate, days: number) => readonly DayWeather[];
@@ -25,7 +26,7 @@ export type WeatherSource = (at: Place, from: IsoDate, days: number) => readonly
  */
 export function answerPlan(raw: Tables, body: unknown, weatherFor: WeatherSource): PlanResponse {
   const { tables, problem } = problemFrom(raw, body, weatherFor);
-  return sayPlan(tables, schedule(problem), problem.today);
+  return sayPlan(tables, schedule(problem), problem);
 }
 
 /**
@@ -41,7 +42,7 @@ export async function answerBestPlan(
   const { tables, problem } = problemFrom(raw, body, weatherFor);
   const { plan, cost, bound } = await bestPlan(problem, schedule(problem), solve);
   const rounded = (value: number) => Number(value.toFixed(2));
-  return { ...sayPlan(tables, plan, problem.today), cost: rounded(cost), bound: rounded(bound) };
+  return { ...sayPlan(tables, plan, problem), cost: rounded(cost), bound: rounded(bound) };
 }
 
 function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { tables: Tables; problem: PlanProblem } {
@@ -104,7 +105,8 @@ const visitsOf = ({ minutes, ...visits }: z.output<typeof visitsSchema>): Visits
 });
 
 /** A plan in words. */
-export function sayPlan(tables: Tables, plan: Plan, today: IsoDate): PlanResponse {
+export function sayPlan(tables: Tables, plan: Plan, problem: PlanProblem): PlanResponse {
+  const { today } = problem;
   return {
     steps: plan.steps.map((item) => ({
       job: item.job,
@@ -130,6 +132,7 @@ export function sayPlan(tables: Tables, plan: Plan, today: IsoDate): PlanRespons
         passedOver.length > 0
           ? `No day suits: ${[...new Set(passedOver.map(({ because }) => hindranceSays(because)))].join(', ')}.`
           : 'It waits for a step that has no day yet.',
+      ...sayGives(problem, plan, { job, step: step.id }),
     })),
     moved: plan.moved.map(({ job, step, from, to, because }) => ({
       job,
@@ -137,6 +140,21 @@ export function sayPlan(tables: Tables, plan: Plan, today: IsoDate): PlanRespons
       from,
       to,
       why: because === undefined ? 'the step before it moved' : hindranceSays(because),
+    })),
+  };
+}
+
+/** What would have to give for a step that has no day. */
+function sayGives(problem: PlanProblem, plan: Plan, asked: { job: string; step: string }) {
+  const found = whatGives(problem, plan, asked);
+  const nameOf = (id: string) => problem.jobs.find((job) => job.id === id)?.remedy.name ?? id;
+  return {
+    ...(found?.earliest === undefined ? {} : { earliest: found.earliest }),
+    couldGive: (found?.couldGive ?? []).map((one) => ({
+      gives: one.gives.map((give) => ({ ...give })),
+      on: one.on,
+      hour: one.hour,
+      says: givesWords(one, nameOf, problem.today),
     })),
   };
 }

@@ -4,3 +4,4 @@ export * from './windows';
 export * from './schedule';
 export * from './visits';
 export * from './exact';
+export * from './gives';

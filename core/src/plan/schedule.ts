@@ -205,7 +205,7 @@ export function stepsToLay(job: Job): StepSpec[] {
 }
 
 /** The first day a step may be on: its gap after the step before it, never before today; undefined while that step has no day. */
-function earliestFor(
+export function earliestFor(
   job: Job,
   step: StepSpec,
   { today }: PlanProblem,
@@ -282,7 +282,7 @@ export const standing = (
 });
 
 /** The last day on which a step may stand at all: so long past its latest, and within sight. */
-function lastDayFor(
+export function lastDayFor(
   job: Job,
   step: StepSpec,
   earliest: IsoDate,

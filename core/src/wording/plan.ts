@@ -1,7 +1,7 @@
-import type { Hindrance, PassedOver, PlannedStep } from '../plan';
+import type { CouldGive, Hindrance, PassedOver, PlannedStep } from '../plan';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { dayWords, hourWords } from './everyday/days';
-import { capital, counted } from './everyday/language';
+import { capital, counted, listWords, lowerFirst } from './everyday/language';
 
 const hindranceWords: Record<PassedOver['because'], string> = {
   dark: 'no light at the right time',
@@ -100,6 +100,29 @@ export function unplacedWords(passedOver: readonly Pick<PassedOver, 'because'>[]
   const reasons = [...new Set(passedOver.map(({ because }) => hindranceSays(because)))];
   return reasons.length > 0 ? `No day suits: ${reasons.join(', ')}.` : 'It waits for the step before it.';
 }
+
+/** "Friday, about 8:00, if oil spray on the same place were not put on, and picking waited." */
+export function givesWords({ gives, on, hour }: CouldGive, nameOf: (job: string) => string, today: IsoDate): string {
+  const parts = gives.map((one) => {
+    switch (one.kind) {
+      case 'other':
+        return `${lowerFirst(nameOf(one.job))} were not put on there`;
+      case 'harvest':
+        return 'picking waited longer';
+      case 'away':
+        return 'somebody went there while you are away';
+      default:
+        return one satisfies never;
+    }
+  });
+  return `${capital(dayWords(on, today))}, about ${hourWords(hour)}, if ${listWords(parts)}.`;
+}
+
+/** The first day that would do with everything kept. */
+export const earliestWords = (earliest: IsoDate | undefined, today: IsoDate): string =>
+  earliest === undefined
+    ? 'With everything kept, no day within a year would do.'
+    : `With everything kept, the first day that would do is ${dayWords(earliest, today)}.`;
 
 /** What a case is called until somebody names it: its plant, or the ground of its bed. */
 export const caseNameFor = (bed: string, plant: string | undefined): string => plant ?? `The ground of ${bed}`;

@@ -16,7 +16,7 @@ import {
 import { fedFrom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import { addDays } from '@trowel/core/quantities';
-import { hindrances, sunHours, type PlannedStep } from '@trowel/core/plan';
+import { hindrances, sunHours, whatGives, type PlannedStep } from '@trowel/core/plan';
 import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
 import {
   amountsWords,
@@ -35,6 +35,9 @@ import {
   resultChoices,
   resultWords,
   shareWords,
+  earliestWords,
+  givesWords,
+  sentences,
   unplacedWords,
   waitsWords,
   whyThen,
@@ -102,6 +105,7 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
       found: foundWords(db, event),
       carry: step.applies && !event ? carry : null,
       cautions: step.applies && !event ? cautions : [],
+      couldGive: [],
     };
     if (event) return { ...view, state: event.outcome, date: event.on_date, hour: null, whyThen: '', sureness: 1 };
     if (passed.has(step.id)) return { ...view, state: 'passed', date: null, hour: null, whyThen: '', sureness: 1 };
@@ -118,13 +122,19 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
       };
     const isEnded = isOver || row.ended_on !== null || owner?.status === 'closed';
     const passedOver = stuck?.passedOver ?? [];
+    const because = isEnded ? 'over' : isHalted ? 'halted' : passedOver.length > 0 ? 'no-day' : 'waits';
+    const gives = because === 'no-day' ? givesOf(deps, laidOut, { job: row.id, step: step.id }) : undefined;
     return {
       ...view,
       state: 'unplaced',
-      stuck: isEnded ? 'over' : isHalted ? 'halted' : passedOver.length > 0 ? 'no-day' : 'waits',
+      stuck: because,
+      couldGive: gives?.couldGive ?? [],
       date: null,
       hour: null,
-      whyThen: !isEnded && isHalted ? haltedWords : unplacedWords(passedOver, isEnded),
+      whyThen: sentences(
+        because === 'halted' ? haltedWords : unplacedWords(passedOver, isEnded),
+        gives && earliestWords(gives.earliest, laidOut.today),
+      ),
       sureness: 0,
     };
   });
@@ -150,6 +160,29 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
     ];
   });
   return [...justDone, ...ofRound];
+}
+
+/** What would have to give for a step that no day fits. */
+function givesOf({ db, tables }: Deps, { problem, plan, today, jobs }: LaidOut, asked: { job: string; step: string }) {
+  const found = workedOut(db, tables, `what gives ${asked.job} ${asked.step}`, [today], () =>
+    whatGives(problem, plan, asked),
+  );
+  const nameOf = (id: string) => {
+    const row = jobs.get(id);
+    return row ? jobName(tables, row) : id;
+  };
+  return (
+    found && {
+      earliest: found.earliest,
+      couldGive: found.couldGive.map((one): StepView['couldGive'][number] => ({
+        says: givesWords(one, nameOf, today),
+        stops: one.gives.flatMap((give) =>
+          give.kind === 'other' ? [{ jobId: give.job, name: nameOf(give.job) }] : [],
+        ),
+        changes: one.gives.flatMap(({ kind }) => (kind === 'other' ? [] : [kind])),
+      })),
+    }
+  );
 }
 
 /** What is to be minded and carried where it is put on. */
@@ -182,6 +215,7 @@ function baseOf({ db, tables }: Deps, row: JobRow, owner: CaseRow | undefined) {
     remedyName: name,
     waits: null,
     stuck: null,
+    couldGive: [],
     overdueSince: null,
   };
 }

@@ -77,6 +77,7 @@ export function StepCard({
           {step.whyThen !== '' && !isOver && <Small>{step.whyThen}</Small>}
         </View>
       </View>
+      {step.couldGive.length > 0 && <WithWorkshop>{({ CouldGive }) => <CouldGive step={step} />}</WithWorkshop>}
       {open && !isOver && (
         <View style={{ gap: space.s, padding: space.s, paddingTop: 0 }}>
           {step.asks ? (

@@ -162,7 +162,7 @@ function Due({ view }: { view: TodayView }) {
           </Row>
         </Sheet>
       ))}
-      {view.stuck.length > 0 && <Heading rank={3}>Waiting for better weather</Heading>}
+      {view.stuck.length > 0 && <Heading rank={3}>No day fits yet</Heading>}
       {view.stuck.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
