@@ -22,7 +22,7 @@ export function CouldGive({ step }: { step: StepView }) {
       },
     );
   return (
-    <View style={{ gap: space.s, padding: space.m, paddingTop: 0 }}>
+    <View style={{ gap: space.s, padding: space.m, paddingTop: 0, paddingLeft: 60 }}>
       {step.couldGive.map(({ says, stops, changes }) => (
         <View key={says} style={{ gap: 4 }}>
           <Small>{says}</Small>

@@ -8,7 +8,7 @@ import { useReach, useWaiting } from '@/api/waiting';
 import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
 import { Button } from '@/ui/Button';
-import { WithWorkshop } from '@/ui/FromWorkshop';
+import { useFetchedWorkshop, WithWorkshop } from '@/ui/FromWorkshop';
 import { Row } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { Body, Small } from '@/ui/text';
@@ -77,7 +77,7 @@ export function StepCard({
           {step.whyThen !== '' && !isOver && <Small>{step.whyThen}</Small>}
         </View>
       </View>
-      {step.couldGive.length > 0 && <WithWorkshop>{({ CouldGive }) => <CouldGive step={step} />}</WithWorkshop>}
+      {step.couldGive.length > 0 && <Gives step={step} />}
       {open && !isOver && (
         <View style={{ gap: space.s, padding: space.s, paddingTop: 0 }}>
           {step.asks ? (
@@ -95,6 +95,12 @@ export function StepCard({
       )}
     </View>
   );
+}
+
+/** What could give where no day fits it; nothing moves while that is fetched. */
+function Gives({ step }: { step: StepView }) {
+  const CouldGive = useFetchedWorkshop(true)?.CouldGive;
+  return CouldGive ? <CouldGive step={step} /> : null;
 }
 
 /** Where a step belongs: its case, or the page of its job. */
