@@ -46,8 +46,11 @@ export function serves(
   if (jobId !== null) return jobId === job.id;
   if (sign === null) return true;
   const { expect, targets } = job.remedy;
-  if (!unitsOf(expect).includes(unit)) return false;
-  return sign === expect.sign || countedBy(tables, sign).some((cause) => targets.some(({ of }) => of === cause));
+  // How much of a leaf is sick tells whether it is.
+  const isTold = unit === 'area' ? expect.unit === 'yes-no' : unit === expect.unit;
+  return (
+    isTold && (sign === expect.sign || countedBy(tables, sign).some((cause) => targets.some(({ of }) => of === cause)))
+  );
 }
 
 type Judged = Pick<RemedyRow, 'expect'>;
@@ -77,11 +80,17 @@ export function waysToCount(remedy: Judged, made: readonly Pick<Count, 'unit'>[]
   }));
 }
 
-/** Counts in the coarsest unit among them: a leaf with any sick area is one that has it. */
-export function inOneUnit<Made extends Pick<Count, 'unit' | 'counts'>>(counts: readonly Made[]): Made[] {
-  const coarsest = counts.find(({ unit }) => unit !== 'area')?.unit;
+/**
+ * Counts in the coarsest unit among them, and no finer than a remedy is judged in: a leaf with any sick area is one that
+ * has it.
+ */
+export function inOneUnit<Made extends Pick<Count, 'unit' | 'counts'>>(
+  counts: readonly Made[],
+  { unit: usual, area }: Pick<Expectation, 'unit' | 'area'>,
+): Made[] {
+  const coarsest = counts.find(({ unit }) => unit !== 'area')?.unit ?? (area === undefined ? usual : 'area');
   return counts.map((count) =>
-    coarsest === undefined || count.unit === coarsest
+    count.unit === coarsest || count.unit !== 'area'
       ? count
       : { ...count, unit: coarsest, counts: count.counts.map((percent) => (percent > 0 ? 1 : 0)) },
   );
@@ -100,8 +109,8 @@ export interface JobCounts {
 }
 
 /** The counts of a job in one unit, parted by the instant of its first application. @param firstAt undefined: nothing was put on yet */
-export function countsOf(counts: readonly Count[], firstAt: string | undefined): JobCounts {
-  const inOrder = inOneUnit(counts).sort((a, b) => a.at.localeCompare(b.at));
+export function countsOf(counts: readonly Count[], firstAt: string | undefined, { expect }: Judged): JobCounts {
+  const inOrder = inOneUnit(counts, expect).sort((a, b) => a.at.localeCompare(b.at));
   const isBefore = ({ at }: Count) => firstAt === undefined || at <= firstAt;
   const treated = inOrder.filter(({ isTreated }) => isTreated);
   const untreated = inOrder.filter(({ isTreated }) => !isTreated);

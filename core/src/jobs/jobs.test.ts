@@ -172,8 +172,19 @@ describe('which job a count tells of', () => {
     expect(waysToCount(remedy, [made('yes-no', [1]), made('area', [3])])).toEqual([
       { unit: 'yes-no', what: 'spotted' },
     ]);
-    expect(inOneUnit([made('area', [3, 0]), made('area', [8])])).toEqual([made('area', [3, 0]), made('area', [8])]);
-    expect(inOneUnit([made('area', [3, 0, 75]), made('yes-no', [1, 0])])).toEqual([
+    expect(inOneUnit([made('area', [3, 0]), made('area', [8])], remedy.expect)).toEqual([
+      made('area', [3, 0]),
+      made('area', [8]),
+    ]);
+    // A remedy beside it in the case that is judged by yes or no alone reads the same count as that.
+    const plain = { ...remedy, expect: { sign: 'x', unit: 'yes-no' } } as unknown as RemedyRow;
+    expect(inOneUnit([made('area', [3, 0])], plain.expect)).toEqual([made('yes-no', [1, 0])]);
+    expect(serves({ causes: [] }, { jobId: null, sign: 'x', unit: 'area' }, { id: 'other', remedy: plain })).toBe(true);
+    const counted = { ...plain, expect: { sign: 'x', unit: 'number' } } as unknown as RemedyRow;
+    expect(serves({ causes: [] }, { jobId: null, sign: 'x', unit: 'area' }, { id: 'other', remedy: counted })).toBe(
+      false,
+    );
+    expect(inOneUnit([made('area', [3, 0, 75]), made('yes-no', [1, 0])], remedy.expect)).toEqual([
       made('yes-no', [1, 0, 1]),
       made('yes-no', [1, 0]),
     ]);
@@ -197,11 +208,11 @@ describe('which job a count tells of', () => {
       harmSeen: false,
     });
     const all = [at('c', 18), at('a', 6), at('b', 9), at('u1', 7, false), at('u2', 20, false)];
-    const found = countsOf(all, '2026-06-10T12:00:00.000Z');
+    const found = countsOf(all, '2026-06-10T12:00:00.000Z', job.remedy);
     expect(found.before?.id).toBe('b');
     expect(found.after.map(({ id }) => id)).toEqual(['c']);
     expect([found.untreatedBefore?.id, found.untreatedAfter[0]?.id]).toEqual(['u1', 'u2']);
-    expect(countsOf(all, undefined)).toMatchObject({ before: { id: 'c' }, after: [] });
+    expect(countsOf(all, undefined, job.remedy)).toMatchObject({ before: { id: 'c' }, after: [] });
   });
 });
 

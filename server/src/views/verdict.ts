@@ -21,7 +21,7 @@ export function jobCounts(
   );
   // What is left alone is counted from the first count on.
   const firstAt = remedy.rung === 'leave' ? all.find(({ isTreated }) => isTreated)?.at : applied[0]?.at;
-  return countsOf(all, firstAt);
+  return countsOf(all, firstAt, remedy);
 }
 
 /** What a job is judged by; undefined while there is nothing to judge by. */
