@@ -22,4 +22,5 @@ export { LabelsPage } from '@/steps/mix/LabelsPage';
 export { ReviewPage } from '@/steps/notebook/ReviewPage';
 export { PlatesPage } from '@/steps/plates/PlatesPage';
 export { PracticePage } from '@/steps/practice/PracticePage';
+export { WeatherPage } from '@/steps/weather/WeatherPage';
 export { WordsPage } from '@/steps/words/WordsPage';

@@ -19,6 +19,7 @@ import trials from './migrations/016_trials.sql';
 import counting from './migrations/017_counting.sql';
 import measured from './migrations/018_measured.sql';
 import area from './migrations/019_area.sql';
+import weather from './migrations/020_weather.sql';
 
 export type Db = Database.Database;
 
@@ -43,6 +44,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '017_counting', sql: counting },
   { name: '018_measured', sql: measured },
   { name: '019_area', sql: area },
+  { name: '020_weather', sql: weather },
 ];
 
 /**

@@ -9,6 +9,7 @@ import * as inJobs from './acts/jobs';
 import * as uponVerdicts from './acts/moves';
 import * as fromElsewhere from './acts/takings';
 import * as withPhotos from './acts/photos';
+import * as underTheSky from './acts/weather';
 import { notFound } from './problems';
 import { maybeOneRecipe } from './store/bench';
 import { maybeOneCase } from './store/cases';
@@ -24,10 +25,10 @@ import { logViewOf, notebookViewOf } from './views/notebook';
 import { reviewViewOf } from './views/review';
 import { townsLike } from './towns';
 import { layOut, type Deps } from './views/plan';
-
 import { sowingViewOf } from './views/sowing';
+import { weatherViewOf } from './views/weather';
 import { whatIfViewOf } from './views/what-if';
-import { standInWeather } from './weather/stand-in';
+import { standInAround } from './weather/stand-in';
 
 /** One handler for each call of the table; one that is missing, or of another shape, does not compile. */
 type Reads = {
@@ -52,6 +53,7 @@ export const reads: Reads = {
   job: (deps, id) => jobViewOf(deps, layOut(deps), found(maybeOneJob(deps.db, id), 'job', id)),
   whatIf: (deps, id) => whatIfViewOf(deps, found(maybeOneJob(deps.db, id), 'job', id)),
   bed: (deps, id) => found(bedViewOf(deps, id), 'bed', id),
+  weather: weatherViewOf,
   sowing: (deps, id, query) => found(sowingViewOf(deps, id, query), 'bed', id),
   bench: benchViewOf,
   recipe: ({ db }, id) => found(maybeOneRecipe(db, id), 'recipe', id).document,
@@ -67,7 +69,7 @@ export const reads: Reads = {
 
 export const asks: Asks = {
   weigh: answerWeigh,
-  plan: (tables, input) => answerPlan(tables, input, standInWeather),
+  plan: (tables, input) => answerPlan(tables, input, standInAround),
   follow: answerFollow,
   mix: answerMix,
   mixRemedy: (tables, order) => answerOrder(tables, { way: 'remedy', ...order }),
@@ -85,6 +87,7 @@ export const acts: Acts = {
   ...withPhotos.acts,
   ...inGarden.acts,
   ...fromElsewhere.acts,
+  ...underTheSky.acts,
   ...atBench.acts,
 };
 

@@ -14,7 +14,7 @@ import { isLongWorker, workAtLength } from './thread';
 import { gardenFile, serve } from './serve';
 import { solveIn } from './solver';
 import { fillTour, isTourWorker } from './tour';
-import { standInWeather } from './weather/stand-in';
+import { standInAround } from './weather/stand-in';
 
 const port = (text: string): number => {
   const value = Number(text);
@@ -109,7 +109,7 @@ const headless: readonly [name: string, does: string, answer: (body: unknown) =>
   [
     'plan',
     'lay remedies out on days and hours',
-    (body) => answerBestPlan(knowledge, body, standInWeather, solveIn(secondsToPlan)),
+    (body) => answerBestPlan(knowledge, body, standInAround, solveIn(secondsToPlan)),
   ],
   ['follow', 'judge counts before and after', (body) => answerFollow(knowledge, body)],
 ];

@@ -84,7 +84,7 @@ export function planner(
       isBusy = false;
       if (broken !== undefined) report(broken);
       if (!isFirst && !deps.turns.isTaken && writtenSoFar(deps.db) === mark)
-        inTransaction(deps.db, 'write', () => rememberSteps(deps, laidOut, steps));
+        inTransaction(deps.db, 'write', () => rememberSteps(deps, laidOut, steps, () => 'fits-better'));
       if (isAskedAgain) {
         isAskedAgain = false;
         ask();

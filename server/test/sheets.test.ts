@@ -18,9 +18,9 @@ describe('tables as CSV', () => {
   test.each(sheets.map(({ id }) => id))('%s goes out of a full garden and is known again, row by row', async (name) => {
     const full = newWorld({ demo: true });
     try {
-      if (name === 'weather')
+      if (name === 'weather' || name === 'forecast')
         await full.api
-          .post('/api/sheets/weather')
+          .post(`/api/sheets/${name}`)
           .send({ csv: 'date,low_c,high_c,rain_mm\n2026-06-01,8,21,4' })
           .expect(200);
       const csv = await csvOf(name, full);

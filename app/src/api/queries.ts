@@ -70,6 +70,7 @@ export function useCase(id: string) {
 export const useJob = (id: string) => useQuery(queryOf('job', id));
 /** The weather ahead is in it: it is fetched anew each time it is opened. */
 export const useWhatIf = (id: string) => useQuery({ ...queryOf('whatIf', id), staleTime: 0 });
+export const useWeather = () => useQuery(queryOf('weather'));
 export const useBed = (id: string) => useQuery(queryOf('bed', id));
 /** What can still be sown in a place. @param caseId the case whose plant is given up */
 export const useSowing = (bedId: string, caseId: string | undefined) =>

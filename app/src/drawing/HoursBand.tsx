@@ -1,14 +1,18 @@
 import type { SkyDay, StepView } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
-import { dayLabel, dayWeatherWords, degreesWords, warmestOf } from '@trowel/core/wording/everyday';
+import { capital, dayLabel, dayWeatherWords, dayWords, degreesWords, warmestOf } from '@trowel/core/wording/everyday';
+import { spellsWords } from '@trowel/core/wording';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
+import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { useMeasures } from '@/api/measures';
-import { useRoles } from '@/theme/theme';
+import { useSlots } from '@/api/queries';
+import { space, useRoles } from '@/theme/theme';
 import { Small } from '@/ui/text';
 import { Row } from '@/ui/layout';
+import { Toggle } from '@/ui/Toggle';
 import { bandHeight } from './band-height';
 import { ChartText } from './ChartText';
 
@@ -23,15 +27,25 @@ export function HoursBand({
   sky,
   steps,
   hourNow,
+  today,
 }: {
   sky: readonly SkyDay[];
   steps: readonly StepView[];
   hourNow: number;
+  today: string;
 }) {
   const roles = useRoles();
   const system = useMeasures();
+  const [isOpen, setOpen] = useState(false);
+  const [asked, setAsked] = useState<string>();
+  const shown = steps.filter(({ state, date }) => state === 'planned' && sky.some((day) => day.date === date));
+  const step = shown.find((one) => keyOf(one) === asked);
+  const slots = useSlots(step).data;
+  const spells = (step && slots?.days) ?? [];
+  const height = bandHeight + (step ? whyHeight : 0);
+  const day = spells.find(({ date }) => date === step?.date);
   return (
-    <View>
+    <View style={{ gap: space.s }}>
       <ScrollView
         horizontal
         showsHorizontalScrollIndicator={false}
@@ -41,8 +55,8 @@ export function HoursBand({
         <View role="img" aria-label={sky.map((day) => dayWeatherWords(day, system)).join(' ')}>
           <Svg
             width={sky.length * dayWidth}
-            height={bandHeight}
-            viewBox={`0 0 ${sky.length * dayWidth} ${bandHeight}`}
+            height={height}
+            viewBox={`0 0 ${sky.length * dayWidth} ${height}`}
             aria-hidden
           >
             {sky.map((day, at) => (
@@ -50,14 +64,26 @@ export function HoursBand({
                 <DayColumn day={day} system={system} />
               </G>
             ))}
-            {steps.map((step) => {
-              const at = sky.findIndex(({ date }) => date === step.date);
-              if (at < 0 || step.hour === null) return null;
-              const x = at * dayWidth + step.hour * hourWidth;
+            {sky.flatMap(({ date }, at) =>
+              (spells.find((one) => one.date === date)?.spells ?? []).map(({ from, to, against }) => (
+                <Rect
+                  key={`${date}${from}`}
+                  x={at * dayWidth + hours(from)}
+                  y={against === null ? bandHeight : bandHeight + 5}
+                  width={hours(to) - hours(from)}
+                  height={against === null ? whyHeight : whyHeight - 10}
+                  fill={against === null ? roles.good : roles.line}
+                />
+              )),
+            )}
+            {steps.map((one) => {
+              const at = sky.findIndex(({ date }) => date === one.date);
+              if (at < 0 || one.hour === null) return null;
+              const x = at * dayWidth + one.hour * hourWidth;
               return (
-                <G key={`${step.jobId}${step.step}`}>
+                <G key={keyOf(one)}>
                   <Line x1={x} x2={x} y1={18} y2={74} stroke={roles.stop} strokeWidth={2} />
-                  {step.phase === 'apply' ? (
+                  {one.phase === 'apply' ? (
                     <Rect x={x - 5} y={13} width={10} height={10} fill={roles.stop} />
                   ) : (
                     <Circle cx={x} cy={18} r={5} fill={roles.raised} stroke={roles.stop} strokeWidth={2} />
@@ -75,10 +101,46 @@ export function HoursBand({
         <Small>○ look or prepare</Small>
         <Small>bars: rain</Small>
         <Small>line: wind</Small>
+        {step && <Small>■ below: hours that suit it</Small>}
       </Row>
+      {shown.length > 0 && (
+        <>
+          <Row>
+            <Toggle expanded={isOpen} onPress={() => (setOpen(!isOpen), setAsked(undefined))}>
+              Why at that hour?
+            </Toggle>
+          </Row>
+          {isOpen && (
+            <Row wrap>
+              {shown.slice(0, mostAsked).map((one) => (
+                <Toggle
+                  key={keyOf(one)}
+                  pressed={keyOf(one) === asked}
+                  onPress={() => setAsked(keyOf(one) === asked ? undefined : keyOf(one))}
+                >
+                  {one.remedyName === one.caseName
+                    ? one.does
+                    : `${one.remedyName}: ${one.phase === 'look' ? 'look' : one.does}`}
+                </Toggle>
+              ))}
+            </Row>
+          )}
+        </>
+      )}
+      {step && day && (
+        <View role="status">
+          <Small>{`${capital(dayWords(day.date, today))}: ${spellsWords(day.spells)}`}</Small>
+        </View>
+      )}
     </View>
   );
 }
+
+const keyOf = ({ jobId, step }: StepView): string => `${jobId}:${step}`;
+/** The strip that tells good hours from bad ones. */
+const whyHeight = 18;
+/** Steps of which one can ask at once. */
+const mostAsked = 6;
 
 const barMost = 40;
 /** mm of rain in an hour and km/h of wind at which bar and line reach their top. */

@@ -20,10 +20,12 @@ interface DateFieldProps {
   readonly day: string | null;
   readonly change: (day: string | null) => void;
   readonly disabled?: boolean;
+  /** There is always a day: it cannot be taken away. */
+  readonly needed?: boolean;
 }
 
 /** A day chosen from a calendar: shown in words, never typed. */
-export function DateField({ label, says = label, day, change, disabled = false }: DateFieldProps) {
+export function DateField({ label, says = label, day, change, disabled = false, needed = false }: DateFieldProps) {
   const [open, setOpen] = useState(false);
   return (
     <View style={{ gap: 2, flexGrow: 1, flexBasis: 180 }}>
@@ -37,7 +39,7 @@ export function DateField({ label, says = label, day, change, disabled = false }
         >
           {day === null ? 'Choose a day' : fullDate(day)}
         </Button>
-        {day !== null && (
+        {day !== null && !needed && (
           <Button disabled={disabled} accessibilityLabel={`${says}: no day`} onPress={() => change(null)}>
             No day
           </Button>

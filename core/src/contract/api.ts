@@ -10,6 +10,7 @@ import * as mixing from './mix';
 import { planRequest, planResponse } from './plan';
 import { recipeDocument } from './recipe';
 import * as views from './views';
+import * as weather from './weather';
 import { weighRequest, weighResponse } from './weigh';
 
 /**
@@ -64,7 +65,9 @@ const jobViews = ['job', ...caseViews, 'bed', 'bench'] as const;
 const readings = [...caseViews, 'bed', 'job'] as const;
 
 /** What may have changed when something came in from elsewhere. */
-const everything = [...readings, 'bench', 'practice', 'review', 'takings'] as const;
+const everything = [...readings, 'bench', 'practice', 'review', 'takings', 'weather'] as const;
+/** What the sky over the garden bears on. */
+const skyViews = [...readings, 'weather', 'whatIf'] as const;
 
 /** Lines of the log of acts that are no call of the table, or no longer. */
 const otherActs: readonly Logged[] = [
@@ -109,6 +112,7 @@ export const calls = {
   job: read('/jobs/:id', jobView),
   whatIf: read('/jobs/:id/what-if', views.whatIfView),
   bed: read('/beds/:id', garden.bedView),
+  weather: read('/weather', weather.weatherView),
   sowing: read('/beds/:id/sowing', garden.sowingView, garden.sowingQuery),
   bench: read('/bench', bench.benchView),
   recipe: read('/recipes/:id', recipeDocument),
@@ -315,6 +319,41 @@ export const calls = {
     nothing,
     log('set-threshold', 'Threshold changed'),
     readings,
+  ),
+  noteWeather: act('/weather', weather.noteWeather, nothing, log('note-weather', 'Weather read'), skyViews, true),
+  /** Of a day. */
+  dropWeather: act(
+    '/weather/:id/drop',
+    garden.bare,
+    nothing,
+    log('drop-weather', 'Weather read, taken back'),
+    skyViews,
+    true,
+  ),
+  putSensor: act('/beds/:id/sensor', weather.putSensor, made, log('put-sensor', 'Sensor put in'), skyViews, true),
+  removeSensor: act(
+    '/sensors/:id/remove',
+    garden.bare,
+    nothing,
+    log('remove-sensor', 'Sensor taken out'),
+    skyViews,
+    true,
+  ),
+  restoreSensor: act(
+    '/sensors/:id/restore',
+    garden.bare,
+    nothing,
+    log('restore-sensor', 'Sensor put back'),
+    skyViews,
+    true,
+  ),
+  noteReadings: act(
+    '/sensors/:id/readings',
+    weather.noteReadings,
+    z.object({ taken: z.number() }),
+    log('note-readings', 'Sensor read'),
+    skyViews,
+    true,
   ),
   addSoilTest: act('/beds/:id/soil-tests', clinic.addSoilTest, made, log('add-soil-test', 'Soil test noted'), readings),
   /** Of a table that goes out and comes in as CSV. */

@@ -121,6 +121,8 @@ export const bedView = z.object({
     }),
   ),
   soilTests: z.array(soilTestView),
+  /** What a sensor there says last, in words. */
+  sensor: z.string().nullable(),
   /** The newest reading of the ground itself, walked or measured. */
   groundCaseId: z.string().nullable(),
   situation: z.object({

@@ -11,6 +11,7 @@ export * from './views';
 export * from './clinic';
 export * from './garden';
 export * from './recipe';
+export * from './weather';
 export * from './bench';
 export * from './api';
 export * from './waiting';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { addDays } from '../quantities/days';
 import { measureSystems } from '../quantities/systems';
 import { amount, isoDate, named } from './entries';
 
@@ -26,7 +27,25 @@ const hourWeather = z.strictObject({
   wind: amount,
   cloud: z.number().min(0).max(1),
 });
-export const dayWeather = z.strictObject({ date: isoDate, hours: z.array(hourWeather).length(24) });
+export const dayWeather = z.strictObject({
+  date: isoDate,
+  hours: z.array(hourWeather).length(24),
+  /** °C about 10 cm down, the mean of the day; left out, it is reckoned from the air of the days before. */
+  soil: z.number().min(-40).max(60).optional(),
+});
+
+/** The plan finds a day of weather by how long it is after the first. */
+function oneAfterTheOther(days: readonly z.output<typeof dayWeather>[], context: z.RefinementCtx): void {
+  const [first] = days;
+  days.forEach(({ date }, at) => {
+    if (!first || date === addDays(first.date, at)) return;
+    context.addIssue({
+      code: 'custom',
+      path: [at, 'date'],
+      message: `must be the day after the one before it: ${addDays(first.date, at)}`,
+    });
+  });
+}
 
 /** Half-days by day of the week, 0 Sunday … 6 Saturday, and minutes of work on a day. */
 const weekdays = z.array(z.number().int().min(0).max(6)).max(7);
@@ -67,8 +86,8 @@ export const planRequest = z.strictObject({
   /** When the gardener comes by; left out, at any time. */
   visits: visitsSchema.optional(),
   usualHour: z.number().int().min(0).max(23).default(17),
-  /** Left out: the seeded stand-in for that place. */
-  weather: z.array(dayWeather).max(120).optional(),
+  /** One day after the other, from today or some days before it. Left out: the seeded stand-in for that place. */
+  weather: z.array(dayWeather).max(120).superRefine(oneAfterTheOther).optional(),
   previous: z
     .array(
       z.strictObject({

@@ -238,6 +238,8 @@ export const slotsView = z.object({
       hours: z.array(z.number()),
       /** Why not on that day. */
       against: z.string().nullable(),
+      /** Hours in a row that are alike for it, and what is in their way; nothing beyond the forecast. */
+      spells: z.array(z.object({ from: z.number(), to: z.number(), against: z.string().nullable() })),
       isHere: z.boolean(),
     }),
   ),
@@ -263,6 +265,14 @@ export const todayView = z.object({
       steps: z.array(stepView),
     }),
   ),
+  /** What to take along on the next round: in all, place by place, and to wear; null where nothing is mixed. */
+  bring: z
+    .object({
+      inAll: z.array(z.string()),
+      places: z.array(z.object({ place: z.string(), says: z.string() })),
+      wear: z.array(z.string()),
+    })
+    .nullable(),
   doneToday: z.array(stepView),
   stuck: z.array(stepView),
   lateLooks: z.array(z.object({ caseId: z.string(), caseName: z.string(), pattern: z.number(), on: z.string() })),

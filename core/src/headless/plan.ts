@@ -17,7 +17,7 @@ import { spokenIn } from '../quantities';
 import { rowById, type RemedyRow, type Tables } from '../tables';
 import { givesWords, hindranceSays, whyThen } from '../wording';
 
-/** Weather for so many days from a day on, for requests that bring none. */
+/** Weather for so many days from a day on, and before them some that are over, for requests that bring none. */
 export type WeatherSource = (at: Place, from: IsoDate, days: number) => readonly DayWeather[];
 
 /**
@@ -44,6 +44,8 @@ export async function answerBestPlan(
   const rounded = (value: number) => Number(value.toFixed(2));
   return { ...sayPlan(tables, plan, problem), cost: rounded(cost), bound: rounded(bound) };
 }
+
+const forecastDays = 14;
 
 function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { tables: Tables; problem: PlanProblem } {
   const request = parseInput(planRequest, body);
@@ -83,7 +85,7 @@ function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { t
     hourNow: request.hourNow,
     horizonDays: request.days,
     at: request.at,
-    weather: request.weather ?? weatherFor(request.at, request.today, Math.min(request.days, 14)),
+    weather: request.weather ?? weatherFor(request.at, request.today, Math.min(request.days, forecastDays)),
     jobs,
     recent: request.recent.map(({ place, remedy, on }, index) => ({
       place,

@@ -6,3 +6,4 @@ export * from './own';
 export * from './setting';
 export * from './rounds';
 export * from './doing';
+export * from './load';

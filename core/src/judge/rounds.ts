@@ -13,6 +13,8 @@ export interface Round {
   readonly isOwn: boolean;
   /** On the same plant, and not only elsewhere in its bed. */
   readonly isOnPlant: boolean;
+  /** Rain took it before it had done its work: its own rhythm does not count from it, what it is made of does. */
+  readonly isWashed?: boolean;
 }
 
 /** What a place has had by a day, and is to have after it, as the judge takes it. */
@@ -21,12 +23,12 @@ export function aroundOn(
   rounds: readonly Round[],
   date: IsoDate,
 ): Required<Pick<Act, 'before' | 'planned'>> {
-  const all = rounds.map(({ remedy, on, isOwn, isOnPlant }) => ({
+  const all = rounds.map(({ remedy, on, isOwn, isOnPlant, isWashed }) => ({
     on,
     isOnPlant,
     put: {
       classes: thingsOf(tables, remedy).flatMap(({ classes }) => classes),
-      remedy: remedy.id,
+      ...(isWashed ? {} : { remedy: remedy.id }),
       ...(isOwn ? { isOwn } : {}),
     },
   }));

@@ -103,6 +103,17 @@ export function repeatsOf(
   });
 }
 
+/** Days that must lie between two rounds by what is in them alone, whatever the rhythm of the remedy; at least one. */
+export const daysBetweenRounds = ({ paces }: Pick<Tables, 'paces'>, things: readonly Asked[]): number =>
+  Math.max(
+    1,
+    ...paces.flatMap(({ of, everyDays }) =>
+      everyDays !== undefined && things.some((thing) => of === thing.ingredient || thing.classes.includes(of))
+        ? [everyDays]
+        : [],
+    ),
+  );
+
 /** The most rounds in any span of so many days that holds today's. */
 function mostWithin(days: readonly number[], span: number): number {
   return Math.max(

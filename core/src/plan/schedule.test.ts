@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import type { KeepApartRow, RemedyRow, StepSpec } from '../tables';
 import { addDays, daysBetween } from '../quantities/days';
-import { schedule, slotsFor, type Job, type PlanProblem } from './schedule';
+import { schedule, type Job, type PlanProblem } from './schedule';
+import { slotsFor } from './slots';
 import { sunHours } from './sun';
 import type { DayWeather, HourWeather } from './weather';
 import { hindrances } from './windows';

@@ -13,9 +13,9 @@ import { openSteps, passedSteps } from '../jobs';
 import type { Climate, RemedyId, RemedyRow, StepSpec, WindowSpec } from '../tables';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { sunHours, type Place, type SunHours } from './sun';
-import type { DayWeather } from './weather';
+import type { DayWeather, Sky } from './weather';
 import { isVisit, type Visits } from './visits';
-import { hindrances, type Hindrance, type Sky } from './windows';
+import { hindrances, type Hindrance } from './windows';
 
 /** A chosen remedy in its places, with what has been done of it so far. */
 export interface Job {
@@ -27,6 +27,8 @@ export interface Job {
   /** With the hour of the clock, where it is known. */
   readonly done: readonly { readonly step: string; readonly on: IsoDate; readonly hour?: number }[];
   readonly skipped: readonly string[];
+  /** Of what was done, what rain took before it had done its work. */
+  readonly washed?: readonly string[];
   /** When they were left out, where that is known: what follows counts its days from then. */
   readonly skippedOn?: readonly { readonly step: string; readonly on: IsoDate }[];
   /** It is drawn from a brew: not before that is ready, nor past its best. */
@@ -36,6 +38,8 @@ export interface Job {
   readonly urgent?: boolean;
   /** Indoors or under glass: rain and wind do not reach it, and the forecast is not its temperature. */
   readonly sheltered?: boolean;
+  /** °C by which the soil there is warmer than it is reckoned from the air, where a sensor says so. */
+  readonly soilShift?: number;
   /** Seedlings: when the youngest of them sprouted, and whether castings feed them meanwhile. */
   readonly sprouted?: { readonly on: IsoDate; readonly hasCastings: boolean };
   /** The day on which something of this plant is to be picked. */
@@ -51,6 +55,7 @@ export interface PlanProblem {
   readonly horizonDays: number;
   readonly at: Place;
   readonly climate?: Climate;
+  /** The days to come as they are forecast, and before them some that are over: what fell and how warm it was still tells. */
   readonly weather: readonly DayWeather[];
   readonly jobs: readonly Job[];
   /** What was put on each place lately, outside these jobs. */
@@ -95,6 +100,8 @@ export interface PassedOver {
     | 'past'
     | 'test-leaf'
     | 'step-before'
+    | 'earlier-fits'
+    | 'fits-better'
     | 'brew-working'
     | 'brew-past';
   /** What the judge said, where it was the judge. */
@@ -330,8 +337,16 @@ function place(
       isOpen &&
       isVisit(problem.visits, before.date, before.hour) &&
       hasRoom(problem.visits, before.date, step, steps)
-    )
-      return make(before.date, before.hour, { kind: 'kept' });
+    ) {
+      // What stands later than it should says why; where that is over, it comes sooner again.
+      const closed =
+        before.date > latest ? allClosed(job, step, window, [earliest, before.date], problem, sky, steps) : [];
+      if (closed !== undefined) {
+        passedOver.push(...closed);
+        return make(before.date, before.hour, { kind: 'kept' });
+      }
+      left = 'earlier-fits';
+    }
     const mine = problem.visits ? atVisits(choice, before.date, step, problem, steps) : choice;
     if (mine.kind === 'closed') left = mine.passed.because;
   }
@@ -366,6 +381,25 @@ function place(
   return { kind: 'unplaced', passedOver };
 }
 
+/** Why none of some days would do; undefined where one of them would. */
+function allClosed(
+  job: Job,
+  step: StepSpec,
+  window: WindowSpec,
+  [from, before]: readonly [IsoDate, IsoDate],
+  problem: PlanProblem,
+  sky: Sky,
+  steps: readonly PlannedStep[],
+): PassedOver[] | undefined {
+  const closed: PassedOver[] = [];
+  for (let date = from; date < before; date = addDays(date, 1)) {
+    const choice = dayChoice(job, step, window, date, problem, sky, steps);
+    if (choice.kind === 'open') return undefined;
+    closed.push(choice.passed);
+  }
+  return closed;
+}
+
 /** Does a step still go into the minutes of a day? The first of a day always does. */
 function hasRoom(visits: Visits | undefined, date: IsoDate, step: StepSpec, steps: readonly PlannedStep[]): boolean {
   if (visits?.minutes === undefined) return true;
@@ -385,43 +419,6 @@ function atVisits(
   if (!hasRoom(visits, date, step, steps)) return { kind: 'closed', passed: { date, because: 'day-full' } };
   const hours = choice.hours.filter((hour) => isVisit(visits, date, hour));
   return hours.length > 0 ? { kind: 'open', hours } : { kind: 'closed', passed: { date, because: 'not-your-time' } };
-}
-
-/** A day to which a step may be moved, or why not. */
-export interface Slot {
-  readonly date: IsoDate;
-  /** Hours at which it may be done; none where it may not. */
-  readonly hours: readonly number[];
-  readonly against?: PassedOver;
-}
-
-/**
- * The days to which one step may be moved while all others stay, from today on; what follows it in its own job goes
- * with it. Undefined where the step is not open, or the one before it has no day.
- */
-export function slotsFor(
-  problem: PlanProblem,
-  plan: Plan,
-  { job: jobId, step: stepId }: { readonly job: string; readonly step: string },
-  days: number,
-): Slot[] | undefined {
-  const job = problem.jobs.find(({ id }) => id === jobId);
-  const step = job && stepsToLay(job).find(({ id }) => id === stepId);
-  if (!job || !step) return undefined;
-  const later = new Set([stepId]);
-  for (const { id, after } of job.remedy.steps) if (after !== undefined && later.has(after)) later.add(id);
-  const others = plan.steps.filter((item) => item.job !== jobId || !later.has(item.step.id));
-  const earliest = earliestFor(job, step, problem, others);
-  if (earliest === undefined) return undefined;
-  const sky = skyOf(problem);
-  const lastDay = lastDayFor(job, step, earliest, problem, others);
-  return Array.from({ length: days }, (_, at): Slot => {
-    const date = addDays(problem.today, at);
-    if (date < earliest) return { date, hours: [], against: { date, because: 'not-yet' } };
-    if (date > lastDay) return { date, hours: [], against: { date, because: 'too-late' } };
-    const choice = dayChoice(job, step, windowFor(job, step), date, problem, sky, others);
-    return choice.kind === 'open' ? { date, hours: choice.hours } : { date, hours: [], against: choice.passed };
-  });
 }
 
 /** Of the hours that suit a step, those that leave time the same day for what follows it at once; all, where none does. */
@@ -451,7 +448,7 @@ function inTimeFor(
 const coldest = -60;
 
 /** Evening sprays move to the early morning where wet nights would feed a disease. */
-function windowFor({ keepLeavesDryAtNight, sheltered }: Job, step: StepSpec): WindowSpec {
+function windowFor({ keepLeavesDryAtNight, sheltered, soilShift }: Job, step: StepSpec): WindowSpec {
   const { applies } = step;
   const window: WindowSpec = sheltered
     ? {
@@ -459,9 +456,16 @@ function windowFor({ keepLeavesDryAtNight, sheltered }: Job, step: StepSpec): Wi
         ...(step.window.sun === 'avoid' ? { sun: 'avoid' } : {}),
         // Under glass it is never cooler than outside.
         ...(step.window.between ? { between: [coldest, step.window.between[1]] } : {}),
+        ...(step.window.soil
+          ? { soil: [soilShift === undefined ? coldest : step.window.soil[0], step.window.soil[1]] }
+          : {}),
       }
     : step.window;
-  return keepLeavesDryAtNight && applies && window.part === 'evening' ? { ...window, part: 'morning' } : window;
+  const shifted: WindowSpec =
+    window.soil && soilShift !== undefined
+      ? { ...window, soil: [window.soil[0] - soilShift, window.soil[1] - soilShift] }
+      : window;
+  return keepLeavesDryAtNight && applies && window.part === 'evening' ? { ...shifted, part: 'morning' } : shifted;
 }
 
 type DayChoice =
@@ -522,6 +526,11 @@ export function hoursOf(
 
 const skyOf = ({ weather, today }: PlanProblem): Sky => ({ first: weather[0]?.date ?? today, days: weather });
 
+/** What speaks against a step at an hour, as far as weather and light go. */
+export function againstHour(problem: PlanProblem, job: Job, step: StepSpec, date: IsoDate, hour: number): Hindrance[] {
+  return hindrances(windowFor(job, step), skyOf(problem), sunHours(date, problem.at), date, hour);
+}
+
 /** What a day offers to a step, while such other steps stand: the hours that are open, or why none is. */
 export const offerOf = (
   job: Job,
@@ -580,10 +589,10 @@ function roundsAt({ places, id }: Job, { recent, jobs }: PlanProblem, steps: rea
     ...recent
       .filter((one) => places.includes(one.place))
       .map(({ remedy, on }) => ({ remedy, on, isOwn: false, isOnPlant })),
-    ...here.flatMap(({ remedy, done, id: of }) =>
+    ...here.flatMap(({ remedy, done, id: of, washed = [] }) =>
       done
         .filter(({ step }) => remedy.steps.some((one) => one.id === step && one.applies))
-        .map(({ on }) => ({ remedy, on, isOwn: of === id, isOnPlant })),
+        .map(({ on, step }) => ({ remedy, on, isOwn: of === id, isOnPlant, isWashed: washed.includes(step) })),
     ),
     ...here.flatMap(({ remedy, id: of }) =>
       steps

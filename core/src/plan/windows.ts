@@ -1,27 +1,28 @@
 import type { WindowSpec } from '../tables';
-import { daysBetween, type IsoDate } from '../quantities/days';
+import type { IsoDate } from '../quantities/days';
+import { soilWarmth } from './soil';
 import type { SunHours } from './sun';
-import type { DayWeather, HourWeather } from './weather';
+import { hourAt, type Sky } from './weather';
 
 /** Why an hour will not do. */
 export type Hindrance =
-  'dark' | 'rain' | 'rain-after' | 'wet-before' | 'wind' | 'hot' | 'cold' | 'sun' | 'dull' | 'wrong-part';
-
-/** The days of weather, addressed by hour across midnight. */
-export interface Sky {
-  readonly first: IsoDate;
-  readonly days: readonly DayWeather[];
-}
+  | 'dark'
+  | 'rain'
+  | 'rain-after'
+  | 'wet-before'
+  | 'wind'
+  | 'hot'
+  | 'cold'
+  | 'soil-hot'
+  | 'soil-cold'
+  | 'sun'
+  | 'dull'
+  | 'wrong-part';
 
 /** Rain at or above this in an hour counts as wet (mm). */
 const wetFrom = 0.2;
 /** Sun counts as sun under less cloud than this, and is strong only well after sunrise and before sunset. */
 const sunnyBelow = 0.6;
-
-export function hourAt({ first, days }: Sky, date: IsoDate, hour: number): HourWeather | undefined {
-  const shift = Math.floor(hour / 24);
-  return days[daysBetween(first, date) + shift]?.hours[((hour % 24) + 24) % 24];
-}
 
 /**
  * Everything that speaks against starting a kind of work at an hour; empty when the hour suits.
@@ -35,6 +36,9 @@ export function hindrances(window: WindowSpec, sky: Sky, sun: SunHours, date: Is
   if (window.windBelow !== undefined && now.wind >= window.windBelow) found.push('wind');
   if (window.between && now.temperature < window.between[0]) found.push('cold');
   if (window.between && now.temperature > window.between[1]) found.push('hot');
+  const soil = window.soil && soilWarmth(sky, date);
+  if (window.soil && soil !== undefined && soil < window.soil[0]) found.push('soil-cold');
+  if (window.soil && soil !== undefined && soil > window.soil[1]) found.push('soil-hot');
   if ((window.dryAfter !== undefined || window.dryBefore !== undefined) && now.rain >= wetFrom) found.push('rain');
   for (let after = 1; after <= (window.dryAfter ?? 0); after += 1)
     if ((hourAt(sky, date, hour + after)?.rain ?? 0) >= wetFrom) {

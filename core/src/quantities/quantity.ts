@@ -106,6 +106,7 @@ export const g = (amount: number): Quantity => ({ kind: 'mass', amount });
 export const mg = make('mass', 'mg');
 export const cm = make('length', 'cm');
 export const metres = make('length', 'm');
+export const millimetres = make('length', 'mm');
 export const squareMetres = make('area', 'm²');
 export const celsius = make('temperature', '°C');
 export const kmh = make('speed', 'km/h');

@@ -126,8 +126,10 @@ export interface WindowSpec {
   readonly dryAfter?: number;
   /** km/h */
   readonly windBelow?: number;
-  /** °C */
+  /** °C of the air */
   readonly between?: readonly [number, number];
+  /** °C about 10 cm down in the soil */
+  readonly soil?: readonly [number, number];
 }
 
 export const stepKinds = ['count', 'test-leaf', 'test-look', 'cards'] as const;

@@ -21,7 +21,7 @@ const partWords: Record<WindowSpec['part'], string> = {
 
 /** "in the evening, out of the sun, two dry hours after, wind under 15 km/h, 5–30 °C". */
 export function windowWords(
-  { part, sun, dryBefore, dryAfter, windBelow, between }: WindowSpec,
+  { part, sun, dryBefore, dryAfter, windBelow, between, soil }: WindowSpec,
   system: MeasureSystem,
 ): string {
   const hours = (count: number) => counted(count, 'dry hour', 'dry hours');
@@ -32,6 +32,7 @@ export function windowWords(
     ...(dryAfter ? [`${hours(dryAfter)} after`] : []),
     ...(windBelow === undefined ? [] : [`wind under ${inWords(kmh(windBelow), system)}`]),
     ...(between ? [inWords(celsius(between[0], between[1]), system)] : []),
+    ...(soil ? [`soil ${inWords(celsius(soil[0], soil[1]), system)}`] : []),
   ].join(', ');
 }
 

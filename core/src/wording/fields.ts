@@ -12,8 +12,12 @@ export const fieldSentences = {
   'must-be-long': 'must be at least {least} characters long',
   'must-be-short': 'must be at most {most} characters long',
   empty: 'must not be empty',
+  'json-broken': 'is no JSON that can be read: {why}',
+  'json-no-list':
+    'must be a list of objects, each with the columns of the table as its fields, and a text, a number or null in each',
   'at-least': 'must be at least {least}',
   'at-most': 'must be at most {most}',
+  'not-after': 'must not lie after {latest}',
   'more-than': 'must be more than {least}',
   'less-than': 'must be less than {most}',
   'not-a-number': 'must be a number',

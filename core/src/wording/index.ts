@@ -6,6 +6,7 @@ export * from './plan';
 export * from './follow';
 export * from './learnt';
 export * from './what-if';
+export * from './weather';
 export * from './ground';
 export * from './bench';
 export * from './brews';

@@ -4,7 +4,7 @@ import { inWords, mL, plainNumber, squareMetres, type MeasureSystem, type IsoDat
 import type { CountUnit, RemedyRow, StepAsk, StepResult } from '../tables';
 import { stepResults } from '../tables';
 import { dayWords } from './everyday/days';
-import { counted } from './everyday/language';
+import { counted, lowerFirst } from './everyday/language';
 import { strengthWords } from './mix';
 
 /** What may be answered to a step, as it stands on a button. */
@@ -104,6 +104,10 @@ export function measuredForWords(
     )}, ${each} each${inAll}`;
   return `${counted(places.length, 'station', 'stations')}, ${each} each${inAll}`;
 }
+
+/** "1.5 L of soap spray". */
+export const bringToWords = (name: string, ml: number, system: MeasureSystem): string =>
+  `${inWords(mL(Math.round(ml)), system)} of ${lowerFirst(name)}`;
 
 /** "Gate Bed: 4.5 L". */
 export const shareWords = (place: string, ml: number, system: MeasureSystem): string =>

@@ -40,7 +40,7 @@ export function learntWords(learnt: Learnt | undefined, byItself: number): strin
   return `${happened}${reach}${aside}`;
 }
 
-const waterNames: Record<JobWater, string> = { tap: 'tap water', butt: 'rainwater' };
+export const waterNames: Record<JobWater, string> = { tap: 'tap water', butt: 'rainwater' };
 
 /** "Worked at 1 % in rainwater; not at 1 % in tap water"; null where no strength was noted. */
 export function strengthsWords(

@@ -1,6 +1,7 @@
 import type { CautionSaid, Mixed, MixPart, MixResponse, Todo, Worked, WorkingLine } from '../contract/mix';
 import { cautionKey, type CautionFound, type Need, type ReadOf } from '../judge';
 import type { HardWaterFound, MixFound, ResultFound, ShoppingItem, SlipFound, StrengthFound } from '../mix';
+import type { LoadInAll } from '../jobs';
 import type { PartFound } from '../mix/parts';
 import { sharesLost } from '../mix/soap';
 import {
@@ -29,6 +30,7 @@ import { toolWords } from './bench';
 import type { SaysWords } from './bench/words';
 import { cardWords } from './card';
 import { factWords } from './facts';
+import { waterNames } from './learnt';
 import { fill, pourWords, weightWords } from './everyday/fill';
 import { counted, lowerFirst, moneyWords, sentences } from './everyday/language';
 
@@ -541,15 +543,26 @@ export function cautionLine(tables: Tables, found: CautionFound, system: Measure
   return found.level === 'stop' ? sentences('Stop.', says, instead) : sentences(says, instead);
 }
 
+/** "2 tablespoons of liquid soap"; what a jug or a syringe measures, by its amount. */
+function carriedWords(tables: Tables, part: PartFound, system: MeasureSystem): string {
+  const { spoons, amount, pieces, name } = partWords(tables, part, system);
+  return `${pieces.some(({ tool }) => tool === 'jug' || tool === 'syringe') ? amount : spoons} of ${lowerFirst(name)}`;
+}
+
 /** What to carry to the bed for one go: "1 tablespoon of liquid soap to 1.5 L of water". */
 export function carryWords(
   card: Pick<Extract<MixFound, { kind: 'mix' }>, 'parts' | 'waterMl'>,
   tables: Tables,
   system: MeasureSystem,
 ): string {
-  const parts = card.parts.map((part) => partWords(tables, part, system));
-  return `${parts.map(({ spoons, name }) => `${spoons} of ${lowerFirst(name)}`).join(', ')} to ${waterOf(card.waterMl, system).says} of water`;
+  return `${card.parts.map((part) => carriedWords(tables, part, system)).join(', ')} to ${waterOf(card.waterMl, system).says} of water`;
 }
+
+/** What to take along for several mixes in all: "2 tablespoons of liquid soap", "3 L of rainwater". */
+export const loadWords = (tables: Tables, { parts, water }: LoadInAll, system: MeasureSystem): string[] => [
+  ...parts.map((part) => carriedWords(tables, part, system)),
+  ...water.flatMap(({ from, ml }) => (ml > 0 ? [`${waterOf(ml, system).says} of ${waterNames[from]}`] : [])),
+];
 
 /** What a mix costs, and how dear that is by the jug: a litre, a quart, a pint. */
 export function costLine(price: number, totalMl: number, system: MeasureSystem): string {

@@ -1,4 +1,5 @@
-import type { CouldGive, Hindrance, PassedOver, PlannedStep } from '../plan';
+import type { CouldGive, Hindrance, PassedOver, PlannedStep, Washed } from '../plan';
+import { inWords, millimetres, type MeasureSystem } from '../quantities';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { dayWords, hourWords } from './everyday/days';
 import { capital, counted, listWords, lowerFirst } from './everyday/language';
@@ -11,6 +12,8 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   wind: 'too windy',
   hot: 'too hot',
   cold: 'too cold',
+  'soil-hot': 'the soil is too warm',
+  'soil-cold': 'the soil is too cold',
   sun: 'strong sun at that hour',
   dull: 'no sun, which it needs',
   'wrong-part': 'not at the right time of day',
@@ -29,9 +32,15 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   'test-leaf': 'the test leaf needs two days',
   'brew-working': 'the brew is not ready',
   'brew-past': 'the brew is past its best by then',
+  'earlier-fits': 'an earlier day fits now',
+  'fits-better': 'it goes better with the rest there',
   'step-before': 'the step before it comes later that day',
   past: 'the right hours were over',
 };
+
+/** The same of a code that was kept; undefined where it is none any more. */
+export const keptHindranceSays = (code: string): string | undefined =>
+  (hindranceWords as Readonly<Record<string, string>>)[code];
 
 export const hindranceSays = (because: PassedOver['because']): string => hindranceWords[because];
 
@@ -88,6 +97,14 @@ export function whyThen({ reason, passedOver, date, step, sureness }: PlannedSte
 
 const partWords = { any: 'hour', morning: 'morning', evening: 'evening', day: 'daylight hour' } as const;
 
+/** Why the next round comes early. */
+export function washedWords({ kind, rain, after }: Washed, system: MeasureSystem): string {
+  const fell = inWords(millimetres(Math.round(rain)), system);
+  return kind === 'too-soon'
+    ? `it rained ${after === 1 ? 'within the hour' : `within ${after} hours`} of the last round, before that had done its work: the next comes as soon as it may`
+    : `${fell} of rain since the last round washed it off: the next comes as soon as it may`;
+}
+
 /** Due today, but not at this hour: what is in the way, and from when on it fits. */
 export function waitsWords(now: Hindrance | undefined, hour: number): string {
   const why = now === undefined || now === 'wrong-part' ? 'Best' : `${capital(hindranceSays(now))} until then: best`;
@@ -117,6 +134,24 @@ export function givesWords({ gives, on, hour }: CouldGive, nameOf: (job: string)
   });
   return `${capital(dayWords(on, today))}, about ${hourWords(hour)}, if ${listWords(parts)}.`;
 }
+
+/** "18:00 to 21:00 suits. Before: strong sun at that hour; to 10:00, too windy." */
+export function spellsWords(
+  spells: readonly { readonly from: number; readonly to: number; readonly against: string | null }[],
+): string {
+  const fits = spells.filter(({ against }) => against === null).map(({ from, to }) => spanWords(from, to));
+  const not = spells.flatMap(({ from, to, against }) =>
+    against === null || againstAlways.has(against) ? [] : [`${spanWords(from, to)} ${against}`],
+  );
+  return [
+    fits.length === 0 ? 'no hour suits.' : `${listWords(fits)} ${fits.length === 1 ? 'suits' : 'suit'}.`,
+    ...(not.length === 0 ? [] : [`${capital(listWords(not))}.`]),
+  ].join(' ');
+}
+
+const spanWords = (from: number, to: number): string => `${hourWords(from)} to ${hourWords(to)}`;
+/** What goes without saying: night, and what is over. */
+const againstAlways: ReadonlySet<string> = new Set([hindranceWords.past, hindranceWords['wrong-part']]);
 
 /** The first day that would do with everything kept. */
 export const earliestWords = (earliest: IsoDate | undefined, today: IsoDate): string =>

@@ -23,6 +23,8 @@ const conflicts = {
   'not-all-beds': 'The walking order must hold every place once.',
   'gone-already': '{name} has been taken out already.',
   'not-gone': '{name} is there already.',
+  'sensor-there': 'There is a sensor in {name} already; take that out first.',
+  'sensor-made-up': 'That sensor is made up and takes no readings; put in one of your own.',
   'nothing-left': 'Nothing is left of {name}.',
   'not-ready': '{name} is not ready before {day}.',
   'nothing-noted': 'Nothing has been noted yet, so there is nothing to take back.',

@@ -7,6 +7,7 @@ export const sheetNames: Readonly<Record<string, string>> = {
   applications: 'What was put on',
   batches: 'Brews',
   weather: 'Weather',
+  forecast: 'Forecast',
   'soil-tests': 'Soil tests',
   plantings: 'Plantings',
 };

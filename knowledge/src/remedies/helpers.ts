@@ -3,8 +3,11 @@ import { look, windows } from './windows';
 import { type RemedyCore, chain, expects, helps, note, of, remedy, step } from './build';
 import { labelRules } from './cautions';
 
-const duskOnWetSoil = { part: 'evening', sun: 'avoid', between: [10, 28] } as const;
-const livingWindow = { part: 'evening', sun: 'avoid', between: [10, 30] } as const;
+/** They walk where they are let out. */
+const duskAmongLeaves = { part: 'evening', sun: 'avoid', between: [10, 28] } as const;
+/** They swim in the ground: it is its warmth that tells, by kind. @param least °C of the soil @param most °C above which they fail */
+const duskOnWetSoil = (least: number, most = 30) =>
+  ({ part: 'evening', sun: 'avoid', between: [3, 30], soil: [least, most] }) as const;
 
 export const helpersRemedies: readonly RemedyCore[] = [
   remedy({
@@ -24,7 +27,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     classes: ['living', 'released'],
     steps: chain({
       before: ['Count on ten leaves', 'without a count nobody can say whether it helped', 'count'],
-      apply: ['Let them out among the leaves in the evening', 'sun and dry air kill them', 10, duskOnWetSoil],
+      apply: ['Let them out among the leaves in the evening', 'sun and dry air kill them', 10, duskAmongLeaves],
       look: [10, 14, 'Count again: pests and quick, pear-shaped mites', 'they need two weeks to multiply'],
     }),
     expect: expects('live mites on ten leaves', 'clusters', [40, 90], [14, 35], { unit: 'number', clearBelow: 2 }),
@@ -65,7 +68,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     classes: ['living', 'released'],
     steps: chain({
       before: ['Count on ten shoots', 'without a count nobody can say whether it helped', 'count'],
-      apply: ['Shake them onto the worst shoots in the evening', 'they eat where they land', 10, duskOnWetSoil],
+      apply: ['Shake them onto the worst shoots in the evening', 'they eat where they land', 10, duskAmongLeaves],
       look: [7, 10, 'Count on ten shoots', 'it takes a week'],
     }),
     expect: expects('aphids on ten shoots', 'clusters', [30, 80], [7, 21], { unit: 'number', clearBelow: 10 }),
@@ -88,7 +91,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
     classes: ['living', 'moist-living'],
     steps: chain({
       before: ['Count grubs in one square of turf or soil', 'to know whether it is worth it', 'count'],
-      apply: ['Water them on at dusk, on wet soil', 'sun and dryness kill them', 30, duskOnWetSoil],
+      apply: ['Water them on at dusk, on wet soil', 'sun and dryness kill them', 30, duskOnWetSoil(14)],
       look: [14, 21, 'Count grubs in a square again', 'it takes two weeks'],
     }),
     expect: expects('grubs in a square', 'c-grubs', [40, 90], [14, 35], {
@@ -137,7 +140,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
         after: 'card',
         gap: [0, 3],
         minutes: 15,
-        window: { part: 'evening', between: [10, 30] },
+        window: duskOnWetSoil(10),
         applies: true,
       },
       {
@@ -148,7 +151,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
         after: 'pour',
         gap: [7, 10],
         minutes: 15,
-        window: { part: 'evening', between: [10, 30] },
+        window: duskOnWetSoil(10),
         applies: true,
       },
       look('card-again', 'pour-2', [7, 10], 'Count a fresh card', 'adults now flying hatched before'),
@@ -215,7 +218,7 @@ export const helpersRemedies: readonly RemedyCore[] = [
         'sun kills them in minutes',
         [0, 1],
         30,
-        livingWindow,
+        duskOnWetSoil(12),
         'water',
       ),
       step('moist', 'after', 'Keep moist for a week', 'they swim', [1, 2], 10, windows.any, 'pour'),
@@ -238,13 +241,13 @@ export const helpersRemedies: readonly RemedyCore[] = [
     honest: 'Good in trials on small slugs in moist soil above {5 °C}, dear on large plots.',
     targets: [helps('slugs', 0.7, 'they enter slugs below ground')],
     rate: '300 000 per m²; the pack states its area.',
-    limits: ['Soil above {5 °C} and moist for two weeks.'],
+    limits: ['Soil {5–25 °C} and moist for two weeks.'],
     cautions: [note('chlorine-soap', 'No chlorine, no soap in the can.', 'mix')],
     months: [3, 4, 5, 6, 7, 8, 9, 10],
     classes: ['living', 'moist-living'],
     steps: [
       step('water', 'before', 'Water the bed', 'they swim', [0, 1], 10),
-      step('pour', 'apply', 'Pour in the evening', 'sun kills them', [0, 1], 20, livingWindow, 'water'),
+      step('pour', 'apply', 'Pour in the evening', 'sun kills them', [0, 1], 20, duskOnWetSoil(5, 25), 'water'),
       look('look', 'pour', [7, 10], 'Count eaten seedlings of ten', 'slugs stop feeding within a week'),
     ],
     expect: expects('plants freshly eaten, of ten', 'ragged-holes', [40, 80], [7, 42]),

@@ -19,6 +19,7 @@ import { onlyWaits } from '@trowel/core/judge';
 import { addDays, daysBetween, inWords, mL } from '@trowel/core/quantities';
 import { countUnits, stepResults, type RemedyRow, type StepSpec } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
+import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { conflict, notFound } from '../problems';
 import * as bench from '../store/bench';
@@ -324,7 +325,8 @@ export const recordStep = act('recordStep', (context, { jobId, step, outcome, re
   if (events.some((event) => event.step === step)) throw conflict('ticked-already');
   const answer = outcome === 'done' ? answerOf(context, row, remedy, spec, result) : nothingFound;
   if (outcome === 'done' && spec.applies) {
-    const left = unread(applyCautions(db, tables, row, today), acknowledged);
+    const { hourNow } = gardenTime(context.clock(), garden.oneGarden(db).time_zone);
+    const left = unread(applyCautions(db, tables, row, today, hourNow), acknowledged);
     if (left.length > 0) throw refuseUnread(tables, left, garden.oneGarden(db).measures);
   }
   const eventId = note(context, { job_id: row.id, step, round, outcome, ...answer });

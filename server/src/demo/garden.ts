@@ -140,6 +140,9 @@ export const demoPractice = [
   { cause: 'iron-short', answer: 'iron-short', daysAgo: 8, minutes: 2 },
 ] as const;
 
+/** A made-up sensor to see how it would be. */
+export const demoSensor = 'long-bed';
+
 /** Sprayers and jars of the household; what the green one held was soap. */
 export const demoVessels = [
   { name: 'Green sprayer', kind: 'sprayer', volumeMl: 1500, held: 'soap-spray' },
@@ -199,9 +202,16 @@ export const demoRoutines = [
     plan: { remedy: 'weed-brew-feed', volumeMl: 9000, everyDays: 14 },
     brew: 'Nettle brew',
     beds: ['gate-bed', 'long-bed'],
-    daysAgo: 12,
+    daysAgo: 14,
     step: 'apply',
-    doneDaysAgo: [12],
+    doneDaysAgo: [14],
+  },
+  {
+    plan: { remedy: 'seaweed-feed', volumeMl: 4500, everyDays: 14 },
+    beds: ['step-pots'],
+    daysAgo: 14,
+    step: 'apply',
+    doneDaysAgo: [14],
   },
   { plan: { wish: 'Turn the compost', everyDays: 14 }, beds: [], daysAgo: 27, step: 'do', doneDaysAgo: [27, 13] },
 ] as const;

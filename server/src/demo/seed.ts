@@ -7,6 +7,7 @@ import * as atBench from '../acts/bench';
 import * as inCases from '../acts/cases';
 import * as inGarden from '../acts/garden';
 import * as inJobs from '../acts/jobs';
+import { putSensor } from '../acts/weather';
 import type { Db } from '../database';
 import { addBed, addPlanting, isSetUp, saveGarden, setNumber, setSize, setSpot } from '../store/garden';
 import { applyCautions } from '../views/step-safety';
@@ -20,6 +21,7 @@ import {
   demoPractice,
   demoRecipe,
   demoRoutines,
+  demoSensor,
   demoSoilTests,
   demoVessels,
 } from './garden';
@@ -58,6 +60,7 @@ export function seedDemo(db: Db, tables: Tables, now: Date): void {
 function measureTheGround(db: Db, tables: Tables, today: IsoDate): void {
   for (const { bed, daysAgo, source, found } of demoSoilTests)
     inGarden.addSoilTest(depsOn(db, tables, addDays(today, -daysAgo)), { source, found }, bed);
+  putSensor(depsOn(db, tables, addDays(today, -30)), { kind: 'made-up' }, demoSensor);
 }
 
 /** A few rounds of practice, one of them missed. */

@@ -1,9 +1,13 @@
 import { inputError, isoDate, parseAt } from '@trowel/core/contract';
 import Papa from 'papaparse';
+import { z } from 'zod';
 
 /** A cell that does not fit is named by its line in the file and its column, as a spreadsheet shows them. */
 const place = (line: number, column?: { readonly at: number; readonly name: string }): string =>
   column ? `line ${line}, column ${column.at} (${column.name})` : `line ${line}`;
+/** One of a list, by its number from 1 and its field. */
+const entry = (at: number, column?: { readonly name: string }): string =>
+  column ? `entry ${at}, ${column.name}` : `entry ${at}`;
 
 /** What a spreadsheet would reckon out is shielded by a mark on the way out, which is taken off on the way in. */
 const formula = /^[=+@\t\r]|^-(?![\d.])/;
@@ -22,6 +26,7 @@ export class Line {
     readonly at: number,
     private readonly columns: readonly string[],
     private readonly cells: readonly string[],
+    private readonly placeOf: typeof place = place,
   ) {}
 
   /** @throws InputError always: this cell, for that reason */
@@ -34,7 +39,7 @@ export class Line {
 
   where(column: string): string {
     const at = this.columns.indexOf(column);
-    return at < 0 ? place(this.at) : place(this.at, { at: at + 1, name: column });
+    return at < 0 ? this.placeOf(this.at) : this.placeOf(this.at, { at: at + 1, name: column });
   }
 
   /** Empty where the table has no such column. */
@@ -81,12 +86,60 @@ export class Line {
   }
 }
 
+/** What a column is called here. */
+function columnOf(name: string): string {
+  const plain = name.trim().toLowerCase().replace(/\s+/g, '_');
+  return plain in alsoCalled ? alsoCalled[plain as keyof typeof alsoCalled] : plain;
+}
+
+const jsonRows = z.array(z.record(z.string(), z.union([z.string(), z.number(), z.null()]))).min(1);
+
+/**
+ * The same table as a JSON list, one object an entry, with the names of the columns as its fields.
+ * @throws InputError naming the entry, and the field where one is at fault
+ */
+function readEntries(json: string, known: readonly string[], needed: readonly string[]): Line[] {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(json);
+  } catch (error) {
+    throw inputError('file', 'json-broken', { why: (error as Error).message });
+  }
+  const read = jsonRows.safeParse(raw);
+  if (!read.success) {
+    const [at, name] = read.error.issues[0]?.path ?? [];
+    throw inputError(
+      typeof at === 'number' ? entry(at + 1, name === undefined ? undefined : { name: String(name) }) : 'file',
+      'json-no-list',
+    );
+  }
+  if (read.data.length > mostRows)
+    throw inputError('file', 'too-many-items', { most: mostRows, given: read.data.length });
+  return read.data.map((row, at) => {
+    const cells = new Map<string, string>();
+    for (const [given, value] of Object.entries(row)) {
+      const name = columnOf(given);
+      const where = entry(at + 1, { name: given });
+      if (!known.includes(name))
+        throw inputError(where, 'csv-strange-column', { column: name, known: known.join(', ') });
+      if (cells.has(name)) throw inputError(where, 'csv-twice', { column: name });
+      cells.set(name, value === null ? '' : String(value));
+    }
+    for (const column of needed) if (!cells.has(column)) throw inputError(entry(at + 1), 'csv-no-column', { column });
+    return new Line(at + 1, [...cells.keys()], [...cells.values()], entry);
+  });
+}
+
+/** A table as it was brought: with a header and commas, or as a JSON list. */
+export const readTable: typeof readLines = (text, known, needed) =>
+  (/^\s*[[{]/.test(text.replace(/^\uFEFF/, '')) ? readEntries : readLines)(text, known, needed);
+
 /**
  * The lines of a table with a header, by their true numbers: blank lines and line breaks within quotes are counted.
  * @param known every column there may be
  * @throws InputError naming the line, and the column where one is at fault
  */
-export function readLines(csv: string, known: readonly string[], needed: readonly string[]): Line[] {
+function readLines(csv: string, known: readonly string[], needed: readonly string[]): Line[] {
   const { data, errors } = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
   let number = 1;
   const numbered = data.map((cells) => {
@@ -98,9 +151,7 @@ export function readLines(csv: string, known: readonly string[], needed: readonl
   if (broken) throw inputError(place(numbered[broken.row ?? 0]?.number ?? 1), 'csv-broken', { why: broken.message });
   const [header, ...rest] = numbered.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
   if (!header) throw inputError('csv', 'csv-empty');
-  const columns = header.cells
-    .map((name) => name.trim().toLowerCase().replace(/\s+/g, '_'))
-    .map((name) => (name in alsoCalled ? alsoCalled[name as keyof typeof alsoCalled] : name));
+  const columns = header.cells.map(columnOf);
   columns.forEach((name, at) => {
     const column = place(header.number, { at: at + 1, name });
     if (!known.includes(name))

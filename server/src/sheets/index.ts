@@ -5,15 +5,24 @@ import type { Deps } from '../views/plan';
 import { applications } from './applications';
 import { batches } from './batches';
 import { counts } from './counts';
-import { asCsv, readLines } from './csv';
+import { asCsv, readTable } from './csv';
 import { observations } from './observations';
 import { plantings } from './plantings';
 import type { Cells, Fitting, Put, Sheet } from './sheet';
 import { soilTests } from './soil-tests';
-import { weather } from './weather';
+import { forecast, weather } from './weather';
 
 /** Tables of the garden that go out and come in as CSV. */
-export const sheets: readonly Sheet[] = [observations, counts, applications, batches, weather, soilTests, plantings];
+export const sheets: readonly Sheet[] = [
+  observations,
+  counts,
+  applications,
+  batches,
+  weather,
+  forecast,
+  soilTests,
+  plantings,
+];
 
 /** @throws Problem where there is no such table */
 export function theSheet(id: string): Sheet {
@@ -54,7 +63,7 @@ const keyOf = (cells: Cells): string =>
 
 /** Compares a file with what stands here. @throws InputError where it is no such table at all */
 export function readSheet(deps: Deps, sheet: Sheet, csv: string): Read {
-  const lines = readLines(csv, sheet.columns, sheet.needed);
+  const lines = readTable(csv, sheet.columns, sheet.needed);
   const byId = new Map<string, string>();
   /** How often each row stands here; a second one like it in the file is a second one. */
   const here = new Map<string, number>();

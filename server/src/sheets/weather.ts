@@ -1,7 +1,8 @@
 import type { HourWeather } from '@trowel/core/plan';
 import type { Db } from '../database';
 import { oneGarden } from '../store/garden';
-import { addHour, anyHours } from '../store/weather';
+import { addForecast, addHour, anyForecast, anyHours } from '../store/weather';
+import { gardenTime } from '../clock';
 import { hoursOf, skyOver } from '../weather/sky';
 import type { Line } from './csv';
 import { filled, type Fitting, type Sheet } from './sheet';
@@ -20,45 +21,86 @@ export const weather: Sheet = {
       id: `${date} ${hour}`,
       ...filled({ date, hour, temperature_c: temperature, rain_mm: fell, wind_kmh: blew, cloud_percent: cloud * 100 }),
     })),
-  read: (deps, line) => {
-    const { db } = deps;
-    const date = line.neededDay('date');
-    const [like] = skyOver(db, oneGarden(db), date, 1);
-    if (!like) throw new Error('a day has no sky');
-    const hour = line.number('hour', { least: 0, most: 23 });
-    if (hour === undefined) {
-      const low = line.neededNumber('low_c', warmth);
-      const high = line.neededNumber('high_c', { least: low, most: warmth.most });
-      const read = { low, high, rain: line.number('rain_mm', rain) ?? 0, wind: line.number('wind_kmh', wind) };
-      return hoursOf(read, like).map((sky, at) => hourRow(db, date, at, sky));
-    }
-    if (!Number.isInteger(hour)) line.refuse('hour', 'one-of', { known: '0 … 23' });
-    const usual = like.hours[hour];
-    return [
-      hourRow(db, date, hour, {
-        temperature: line.neededNumber('temperature_c', warmth),
-        rain: line.number('rain_mm', rain) ?? 0,
-        wind: line.number('wind_kmh', wind) ?? usual?.wind ?? 0,
-        cloud: cloudIn(line) ?? usual?.cloud ?? 0.5,
+  read: ({ db }, line) => hoursIn(db, line).map((sky) => hourRow(db, sky)),
+};
+
+/**
+ * What a forecast says, hour by hour or day by day; of each hour the one made last tells, and what was read meanwhile
+ * tells before all.
+ */
+export const forecast: Sheet = {
+  id: 'forecast',
+  columns: ['issued_on', ...weather.columns],
+  needed: ['date'],
+  rows: ({ db }) =>
+    anyForecast(db, '', '9999').map(({ issued_on, date, hour, temperature, rain: falls, wind: blows, cloud }) => ({
+      id: `${issued_on} ${date} ${hour}`,
+      ...filled({
+        issued_on,
+        date,
+        hour,
+        temperature_c: temperature,
+        rain_mm: falls,
+        wind_kmh: blows,
+        cloud_percent: cloud * 100,
       }),
-    ];
+    })),
+  read: ({ db, clock }, line) => {
+    const issuedOn = line.day('issued_on') ?? gardenTime(clock(), oneGarden(db).time_zone).today;
+    return hoursIn(db, line).map((sky) => {
+      const row = hourRow(db, sky);
+      return {
+        id: `${issuedOn} ${row.id}`,
+        cells: filled({ issued_on: issuedOn, ...row.cells }),
+        put: () => {
+          addForecast(db, issuedOn, sky);
+          return [['forecast', { issued_on: issuedOn, date: sky.date, hour: sky.hour }]];
+        },
+      };
+    });
   },
 };
 
-const hourRow = (db: Db, date: string, hour: number, sky: HourWeather): Fitting & { readonly id: string } => ({
+/** The hours that a line stands for: one, or all of a day. */
+function hoursIn(db: Db, line: Line): (HourWeather & { readonly date: string; readonly hour: number })[] {
+  const date = line.neededDay('date');
+  const [like] = skyOver(db, oneGarden(db), date, 1, date);
+  if (!like) throw new Error('a day has no sky');
+  const hour = line.number('hour', { least: 0, most: 23 });
+  if (hour === undefined) {
+    const low = line.neededNumber('low_c', warmth);
+    const high = line.neededNumber('high_c', { least: low, most: warmth.most });
+    const read = { low, high, rain: line.number('rain_mm', rain) ?? 0, wind: line.number('wind_kmh', wind) };
+    return hoursOf(read, like).map((sky, at) => ({ ...sky, date, hour: at }));
+  }
+  if (!Number.isInteger(hour)) line.refuse('hour', 'one-of', { known: '0 … 23' });
+  const usual = like.hours[hour];
+  return [
+    {
+      date,
+      hour,
+      temperature: line.neededNumber('temperature_c', warmth),
+      rain: line.number('rain_mm', rain) ?? 0,
+      wind: line.number('wind_kmh', wind) ?? usual?.wind ?? 0,
+      cloud: cloudIn(line) ?? usual?.cloud ?? 0.5,
+    },
+  ];
+}
+
+const hourRow = (db: Db, sky: ReturnType<typeof hoursIn>[number]): Fitting & { readonly id: string } => ({
   // An hour is itself by when it was.
-  id: `${date} ${hour}`,
+  id: `${sky.date} ${sky.hour}`,
   cells: filled({
-    date,
-    hour,
+    date: sky.date,
+    hour: sky.hour,
     temperature_c: sky.temperature,
     rain_mm: sky.rain,
     wind_kmh: sky.wind,
     cloud_percent: sky.cloud * 100,
   }),
   put: () => {
-    addHour(db, { date, hour, ...sky });
-    return [['weather', { date, hour }]];
+    addHour(db, sky);
+    return [['weather', { date: sky.date, hour: sky.hour }]];
   },
 });
 

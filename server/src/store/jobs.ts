@@ -456,6 +456,10 @@ const positionRow = z.object({
   pinned: z.number().transform((value) => value === 1),
   sequence: z.number(),
   gone_on: z.string().nullable(),
+  placed_on: z.string(),
+  moved_from: z.string().nullable(),
+  moved_on: z.string().nullable(),
+  moved_because: z.string().nullable(),
 });
 export type PositionRow = z.infer<typeof positionRow>;
 export const anyPositions = (db: Db): PositionRow[] =>
@@ -470,8 +474,15 @@ export const goneKept = 60;
 type Standing = Pick<PositionRow, 'job_id' | 'step' | 'round' | 'date' | 'hour'>;
 const keyOf = ({ job_id, step, round }: Standing) => JSON.stringify([job_id, step, round]);
 
-/** Remembers where the open steps stand now; what stands no longer is marked, what moved is counted. */
-export function savePositions(db: Db, positions: readonly Standing[], today: string): void {
+/**
+ * Remembers where the open steps stand now; what stands no longer is marked, what moved is counted, and told for a day
+ * where there is something to tell: it stood there since an earlier day, and `because` says why it does not now.
+ */
+export function savePositions(
+  db: Db,
+  positions: readonly (Standing & { readonly because: string | undefined })[],
+  today: string,
+): void {
   const before = new Map(anyPositionsSince(db, '').map((row) => [keyOf(row), row]));
   for (const row of positions) {
     const old = before.get(keyOf(row));
@@ -479,24 +490,32 @@ export function savePositions(db: Db, positions: readonly Standing[], today: str
     if (!old)
       run(
         db,
-        'INSERT INTO plan_position (job_id, step, round, date, hour) VALUES (?, ?, ?, ?, ?)',
+        'INSERT INTO plan_position (job_id, step, round, date, hour, placed_on) VALUES (?, ?, ?, ?, ?, ?)',
         row.job_id,
         row.step,
         row.round,
         row.date,
         row.hour,
+        today,
       );
-    else if (old.date !== row.date || old.hour !== row.hour || old.gone_on !== null)
+    else if (old.date !== row.date || old.hour !== row.hour || old.gone_on !== null) {
+      const told = movedNews(old, row, today);
       run(
         db,
-        `UPDATE plan_position SET date = ?, hour = ?, pinned = 0, gone_on = NULL, sequence = sequence + 1
+        `UPDATE plan_position SET date = ?, hour = ?, pinned = 0, gone_on = NULL, sequence = sequence + 1,
+           placed_on = ?, moved_from = ?, moved_on = ?, moved_because = ?
          WHERE job_id = ? AND step = ? AND round = ?`,
         row.date,
         row.hour,
+        old.date === row.date && old.gone_on === null ? old.placed_on : today,
+        told?.from ?? null,
+        told ? today : null,
+        told?.because ?? null,
         row.job_id,
         row.step,
         row.round,
       );
+    }
   }
   for (const { job_id, step, round, gone_on } of before.values())
     if (gone_on === null)
@@ -511,12 +530,26 @@ export function savePositions(db: Db, positions: readonly Standing[], today: str
   run(db, 'DELETE FROM plan_position WHERE gone_on < ?', addDays(today, -goneKept));
 }
 
+/** What is told of a step that stands elsewhere now: from where it stood when the day began; undefined where that is no news. */
+function movedNews(
+  old: PositionRow,
+  { date, because }: Pick<PositionRow, 'date'> & { readonly because: string | undefined },
+  today: string,
+): { readonly from: string; readonly because: string } | undefined {
+  if (old.gone_on !== null) return undefined;
+  const isMovedToday = old.moved_on === today && old.moved_from !== null;
+  const from = isMovedToday ? old.moved_from : old.placed_on < today ? old.date : null;
+  const why = because ?? (isMovedToday ? old.moved_because : null);
+  return from === null || why === null || from === date || from < today ? undefined : { from, because: why };
+}
+
 /** Puts a step on a day and hour of the gardener's choosing. */
 export const pinPosition = (db: Db, row: Standing): void =>
   run(
     db,
     `INSERT INTO plan_position (job_id, step, round, date, hour, pinned) VALUES (?, ?, ?, ?, ?, 1)
-     ON CONFLICT DO UPDATE SET date = excluded.date, hour = excluded.hour, pinned = 1, gone_on = NULL, sequence = sequence + 1`,
+     ON CONFLICT DO UPDATE SET date = excluded.date, hour = excluded.hour, pinned = 1, gone_on = NULL,
+       sequence = sequence + 1, moved_from = NULL, moved_on = NULL, moved_because = NULL`,
     row.job_id,
     row.step,
     row.round,

@@ -1,6 +1,6 @@
 import type { CalendarView, SlotsView, StepView } from '@trowel/core/contract';
 import { batchState } from '@trowel/core/mix';
-import { slotsFor } from '@trowel/core/plan';
+import { slotsFor, spellsFor } from '@trowel/core/plan';
 import { addDays } from '@trowel/core/quantities';
 import { batchFallsWords, hindranceSays, lateLookWords } from '@trowel/core/wording';
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
@@ -69,6 +69,11 @@ export function slotsViewOf(deps: Deps, id: string): SlotsView | undefined {
       date,
       hours: [...hours],
       against: against ? hindranceSays(against.because) : null,
+      spells: spellsFor(laidOut.problem, { job: jobId, step }, date).map((spell) => ({
+        from: spell.from,
+        to: spell.to,
+        against: spell.against === undefined ? null : hindranceSays(spell.against),
+      })),
       isHere: here?.date === date,
     })),
   };

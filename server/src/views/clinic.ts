@@ -4,13 +4,14 @@ import { evidenceFromTest, textureClass, textureOf, type SoilTest } from '@trowe
 import type { PlantRow } from '@trowel/core/tables';
 import type { Evidence, RecentWeather } from '@trowel/core/weigh';
 import { addDays, type IsoDate } from '@trowel/core/quantities';
-import { rhythmWords } from '@trowel/core/wording';
+import { rhythmWords, sensorWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { anyCasesIn, anyChecksDone, anyEvidence, maybeNewestWalk } from '../store/cases';
 import { anyPracticeCards, anySoilTests, type SoilTestRow } from '../store/clinic';
 import { anyPlantings, maybeOneBed, oneGarden, type GardenRow } from '../store/garden';
 import { anyOpenJobsInBed } from '../store/jobs';
+import { readNow } from '../weather/sensors';
 import { skyOver } from '../weather/sky';
 import { grownBefore } from './grown';
 import { jobName } from './jobs';
@@ -21,7 +22,7 @@ const weatherDays = 10;
 
 /** The last days before a day, as the weighing wants them. */
 export function recentWeather(db: Db, garden: GardenRow, day: IsoDate): RecentWeather {
-  const days = skyOver(db, garden, addDays(day, -weatherDays), weatherDays);
+  const days = skyOver(db, garden, addDays(day, -weatherDays), weatherDays, day);
   const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
   const highs = days.map(({ hours }) => Math.max(...hours.map(({ temperature }) => temperature)));
   const lows = days.map(({ hours }) => Math.min(...hours.map(({ temperature }) => temperature)));
@@ -77,7 +78,9 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
   const bed = maybeOneBed(db, bedId);
   if (!bed) return undefined;
   const garden = oneGarden(db);
-  const { today } = gardenTime(clock(), garden.time_zone);
+  const { today, hourNow } = gardenTime(clock(), garden.time_zone);
+  const read = readNow(db, garden, bedId, { today, hourNow });
+  const sensorSays = read ? sensorWords(read, { today }, garden.measures) : null;
   const walk = maybeNewestWalk(db, bedId);
   const noted = walk ? anyEvidence(db, walk.id) : [];
   const measured = soilEvidence(db, bedId, undefined, today).filter(
@@ -102,6 +105,7 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
         sproutedOn: sprouted_on,
         hasCastings: has_castings,
       })),
+    sensor: sensorSays,
     soilTests: anySoilTests(db, bedId).map(({ id, tested_on, source, found }) => ({
       id,
       on: tested_on,

@@ -3,15 +3,16 @@ import { sunHours } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
 import { batchState } from '@trowel/core/mix';
 import { likelyAgain } from '@trowel/core/learn';
-import { brewWords, choreWords, hindranceSays, keptWords, likelyWords } from '@trowel/core/wording';
+import { brewWords, choreWords, hindranceSays, keptHindranceSays, keptWords, likelyWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { anyCasesIn, anyLateLooks, anyOpenCases, anyPast } from '../store/cases';
 import { anyAway, anyBeds, anyBedsGone, anyPlantings, maybeOneBed, oneGarden } from '../store/garden';
-import { anyJobsDoneOn, anyMarkedInClosed, anyPlaces } from '../store/jobs';
+import { anyJobsDoneOn, anyMarkedInClosed, anyPlaces, anyPositions } from '../store/jobs';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { skyOver } from '../weather/sky';
 import { keptOf } from './bench';
+import { bringOf } from './bring';
 import { anyBrews, batchOf } from './job';
 import { jobName, stepsOf } from './jobs';
 import { happenedAround } from './learnt';
@@ -145,21 +146,42 @@ function overdueJobs(due: readonly StepView[], today: string): TodayView['overdu
 
 /** Every step of every open job, by day, in walking order. */
 export function stepsInOrder(deps: Deps, laidOut: LaidOut): StepView[] {
-  const order = new Map(anyBeds(deps.db).map(({ name, walking_order }) => [name, walking_order]));
+  const order = new Map(anyBeds(deps.db).map(({ id, walking_order }) => [id, walking_order]));
+  // Of several places the first that one comes by.
+  const placeIn = ({ bedIds }: StepView) => Math.min(...bedIds.map((id) => order.get(id) ?? 0));
   return [...laidOut.jobs.values()]
     .flatMap((row) => stepsOf(deps, laidOut, row))
     .sort(
-      (a, b) =>
-        (a.date ?? '').localeCompare(b.date ?? '') ||
-        (order.get(a.bedName) ?? 0) - (order.get(b.bedName) ?? 0) ||
-        (a.hour ?? 0) - (b.hour ?? 0),
+      (a, b) => (a.date ?? '').localeCompare(b.date ?? '') || placeIn(a) - placeIn(b) || (a.hour ?? 0) - (b.hour ?? 0),
     );
+}
+
+/**
+ * What stands elsewhere than it did: because of what changed since the plan was last remembered, and what was moved
+ * today by then. What merely followed, or is overdue and so stands on today, is no news.
+ */
+function movedToday({ db, tables }: Deps, { today, jobs, plan, cases }: LaidOut): TodayView['moved'] {
+  const told = new Map<string, { job: string; step: string; from: string; to: string; why: string }>();
+  for (const { job_id, step, date, moved_on, moved_from, moved_because } of anyPositions(db)) {
+    const why = moved_because === null ? undefined : keptHindranceSays(moved_because);
+    if (moved_on === today && moved_from !== null && why !== undefined)
+      told.set(`${job_id} ${step}`, { job: job_id, step, from: moved_from, to: date, why });
+  }
+  for (const { job, step, from, to, because } of plan.moved)
+    if (because !== undefined && from >= today)
+      told.set(`${job} ${step}`, { job, step, from, to, why: hindranceSays(because) });
+  return [...told.values()].flatMap(({ job, step, from, to, why }) => {
+    const row = jobs.get(job);
+    const does = plan.steps.find((item) => item.job === job && item.step.id === step)?.step.does;
+    if (!row || does === undefined) return [];
+    return [{ does, caseName: cases.get(row.case_id ?? '')?.name ?? jobName(tables, row), from, to, why }];
+  });
 }
 
 export function todayViewOf(deps: Deps): TodayView {
   const { db, tables } = deps;
   const laidOut = layOut(deps);
-  const { today, hourNow, garden, jobs, plan } = laidOut;
+  const { today, hourNow, garden } = laidOut;
   const steps = stepsInOrder(deps, laidOut);
   const at = placeOf(garden);
   const due = steps.filter(({ state, date }) => state === 'planned' && date === today);
@@ -170,6 +192,11 @@ export function todayViewOf(deps: Deps): TodayView {
     hourNow,
     gardenName: garden.name,
     due: due.filter(({ jobId }) => !folded.has(jobId)),
+    bring: bringOf(
+      deps,
+      laidOut,
+      due.filter(({ jobId }) => !folded.has(jobId)),
+    ),
     overdue,
     coming: steps.filter(
       ({ state, date }) =>
@@ -187,15 +214,8 @@ export function todayViewOf(deps: Deps): TodayView {
       const remedyName = keptWords(tables, 'remedies', remedy ?? '');
       return [{ jobId: id, caseId: case_id, caseName: case_name, pattern, remedyName, on: chosen_on }];
     }),
-    // What merely followed, or is overdue and so stands on today, is no news.
-    moved: plan.moved.flatMap(({ job, step, from, to, because }) => {
-      if (because === undefined || from < today) return [];
-      const row = jobs.get(job);
-      const owner = row && (laidOut.cases.get(row.case_id ?? '')?.name ?? jobName(tables, row));
-      const does = plan.steps.find((item) => item.job === job && item.step.id === step)?.step.does ?? step;
-      return [{ does, caseName: owner ?? '', from, to, why: hindranceSays(because) }];
-    }),
-    sky: skyOver(db, garden, today, daysShown).map(({ date, hours }) => {
+    moved: movedToday(deps, laidOut),
+    sky: skyOver(db, garden, today, daysShown, today).map(({ date, hours }) => {
       const { rise, set } = sunHours(date, at);
       return { date, rise, set, hours: [...hours] };
     }),

@@ -111,6 +111,10 @@ export function placesOn(db: Db, tables: Tables, jobId: string, remedy: RemedyRo
   return due.length > 0 ? due : all;
 }
 
+/** The plant that a place names, or its bed. */
+export const placeName = (db: Db, { bed_id, planting_id }: PlaceRow): string =>
+  (planting_id === null ? undefined : maybeOnePlanting(db, planting_id)?.label) ?? maybeOneBed(db, bed_id)?.name ?? '';
+
 /** How large each of some places is, as far as the gardener has said. */
 export const sizesOf = (db: Db, places: readonly PlaceRow[]): { place: PlaceRow; size: PlaceSize }[] =>
   places.map((place) => {

@@ -16,7 +16,7 @@ import {
 import { fedFrom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import { addDays } from '@trowel/core/quantities';
-import { hindrances, sunHours, whatGives, type PlannedStep } from '@trowel/core/plan';
+import { againstHour, whatGives, type PlannedStep } from '@trowel/core/plan';
 import type { RemedyRow, StepSpec, Tables } from '@trowel/core/tables';
 import {
   amountsWords,
@@ -58,9 +58,8 @@ import {
 } from '../store/jobs';
 import { maybeDoing } from '../store/moves';
 import { workedOut } from '../store/remembered';
-import { skyOver } from '../weather/sky';
-import { jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
-import { placeOf, nextByLife, resprayLine } from './life';
+import { jobRemedy, maybeBrew, mixOf, placeName, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
+import { nextByLife, resprayLine } from './life';
 import { type Deps, type LaidOut } from './plan';
 import { againstRound, applyCautions } from './step-safety';
 import { jobCounts, judgedBy, levelView } from './verdict';
@@ -81,7 +80,9 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
   // The same for every step that puts it on, and worth working out once.
   const isOpen = remedy.steps.some(({ id, applies }) => applies && !ofStep.has(id));
   const { cautions, carry } = isOpen
-    ? workedOut(db, tables, `to put on ${row.id}`, [row, laidOut.today], () => toPutOn(deps, row, remedy, laidOut))
+    ? workedOut(db, tables, `to put on ${row.id}`, [row, laidOut.today, Math.floor(laidOut.hourNow)], () =>
+        toPutOn(deps, row, remedy, laidOut),
+      )
     : { cautions: [], carry: null };
   const base = baseOf(deps, row, owner);
   const ofRound = remedy.steps.map((step): StepView => {
@@ -112,11 +113,13 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
     if (planned)
       return {
         ...view,
+        // As it stands in the plan: it may come early, and says why.
+        ...ofSpec(planned.step),
         state: 'planned',
         date: planned.date,
         hour: planned.hour,
         whyThen: whyThen(planned, laidOut.today),
-        waits: waitsFor(db, planned, laidOut),
+        waits: waitsFor(planned, laidOut),
         overdueSince: planned.overdueSince ?? null,
         sureness: planned.sureness,
       };
@@ -186,11 +189,11 @@ function givesOf({ db, tables }: Deps, { problem, plan, today, jobs }: LaidOut, 
 }
 
 /** What is to be minded and carried where it is put on. */
-function toPutOn({ db, tables }: Deps, row: JobRow, remedy: RemedyRow, { today }: LaidOut) {
+function toPutOn({ db, tables }: Deps, row: JobRow, remedy: RemedyRow, { today, hourNow }: LaidOut) {
   const { measures } = oneGarden(db);
   const card = mixOf(db, tables, row, remedy, today);
   return {
-    cautions: applyCautions(db, tables, row, today).map((found) => cautionWords(tables, found, measures)),
+    cautions: applyCautions(db, tables, row, today, hourNow).map((found) => cautionWords(tables, found, measures)),
     carry: card?.kind === 'mix' ? carryWords(card, tables, measures) : null,
   };
 }
@@ -237,10 +240,10 @@ function namesFor(db: Db, jobId: string): { bedName: string; bedIds: string[] } 
 }
 
 /** What is in the way of a step that is due today but not at this hour; null where nothing is. */
-function waitsFor(db: Db, { step, date, hour }: PlannedStep, { today, hourNow, garden }: LaidOut): string | null {
-  if (date !== today || hour <= hourNow) return null;
-  const sky = { first: today, days: skyOver(db, garden, today, 2) };
-  const [now] = hindrances(step.window, sky, sunHours(today, placeOf(garden)), date, Math.floor(hourNow));
+function waitsFor({ job, step, date, hour }: PlannedStep, { today, hourNow, problem }: LaidOut): string | null {
+  const owner = problem.jobs.find(({ id }) => id === job);
+  if (!owner || date !== today || hour <= hourNow) return null;
+  const [now] = againstHour(problem, owner, step, date, Math.floor(hourNow));
   return waitsWords(now, hour);
 }
 
@@ -250,7 +253,8 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
   const remedy = jobRemedy(tables, row);
   const owner = row.case_id === null ? undefined : maybeOneCase(db, row.case_id);
   const applied = anyApplications(db, row.id);
-  const lifeNow = remedy && row.ended_on === null ? nextByLife(db, tables, laidOut.garden, row, remedy) : undefined;
+  const lifeNow =
+    remedy && row.ended_on === null ? nextByLife(db, tables, laidOut.garden, row, remedy, laidOut.today) : undefined;
   const counts = remedy ? jobCounts(db, tables, row, remedy, applied) : undefined;
   const { strength, volume_ml, water, vessel_id, batch_id, every_days, until_on } = row;
   const viewOf = (when: 'before' | 'after') => (count: JobCounts['after'][number]) => ({
@@ -388,9 +392,6 @@ function amountsOf(
 
 const isSamePlace = (a: PlaceRow, b: PlaceRow) => a.bed_id === b.bed_id && a.planting_id === b.planting_id;
 
-const placeName = (db: Db, { bed_id, planting_id }: PlaceRow): string =>
-  (planting_id === null ? undefined : maybeOnePlanting(db, planting_id)?.label) ?? maybeOneBed(db, bed_id)?.name ?? '';
-
 /** What was put on, day by day: in all places of a step together. */
 function appliedWords(
   db: Db,
@@ -424,11 +425,16 @@ function canGiveUp(db: Db, { sowing }: Tables, { case_id }: JobRow): boolean {
 }
 
 /** The verdict on one job and what to do next, on the days of the plan; undefined while there is nothing to judge by. */
-export function followOf(db: Db, tables: Tables, row: JobRow, { plan, garden }: LaidOut): FollowResponse | undefined {
+export function followOf(
+  db: Db,
+  tables: Tables,
+  row: JobRow,
+  { plan, garden, today }: LaidOut,
+): FollowResponse | undefined {
   const found = judgedBy(db, tables, row);
   if (!found) return undefined;
   const { remedy, input, lastOn } = found;
-  const notBefore = nextByLife(db, tables, garden, row, remedy)?.from;
+  const notBefore = nextByLife(db, tables, garden, row, remedy, today)?.from;
   const ownSteps = plan.steps.filter(({ job }) => job === row.id);
   const nextLook = ownSteps.find(({ step }) => step.phase === 'look');
   const nextRound = ownSteps.find(({ step }) => step.applies);

@@ -1,8 +1,10 @@
 import { isSprayed } from '@trowel/core/jobs';
-import type { Place } from '@trowel/core/plan';
-import { addDays, degreeDaysOf } from '@trowel/core/quantities';
+import { daysBetweenRounds, thingsOf } from '@trowel/core/judge';
+import { washedOff, type Place, type Washed } from '@trowel/core/plan';
+import { addDays, daysBetween, degreeDaysOf, type MeasureSystem } from '@trowel/core/quantities';
 import { resprayOf, type Respray } from '@trowel/core/simulate';
 import {
+  isSheltered,
   lifeStages,
   type LifeRow,
   type LifeStage,
@@ -10,11 +12,13 @@ import {
   type StepSpec,
   type Tables,
 } from '@trowel/core/tables';
-import { resprayWords } from '@trowel/core/wording';
+import { resprayWords, washedWords } from '@trowel/core/wording';
+import { gardenTime } from '../clock';
 import type { Db } from '../database';
 import { maybeOneCase } from '../store/cases';
 import { maybeOneBed, maybeOnePlanting, type GardenRow } from '../store/garden';
 import { anyApplications, anyPlaces, type JobRow } from '../store/jobs';
+import type { Now } from '../weather/sensors';
 import { skyOver } from '../weather/sky';
 import { causeOf } from './learnt';
 
@@ -61,10 +65,11 @@ export function warmthOf(
   { base, upper }: LifeRow,
   from: string,
   days: number,
+  today: string,
 ): number[] {
   const [place] = anyPlaces(db, row.id);
   const setting = place && maybeOneBed(db, place.bed_id)?.setting;
-  return skyOver(db, garden, from, days).map(({ hours }) => {
+  return skyOver(db, garden, from, days, today).map(({ hours }) => {
     const felt = hours.map(({ temperature }) => temperature);
     const [low, high] = [Math.min(...felt), Math.max(...felt)];
     if (setting === 'indoors') return degreeDaysOf(indoors.low, indoors.high, base, upper);
@@ -83,7 +88,7 @@ export interface NextByLife {
 
 /**
  * When the next spray tells most, by the life of the pest in the warmth there is; undefined where that is not known.
- * @param today reckoned from where nothing was put on yet; left out, there is no next one then
+ * @param first where nothing was put on yet: `today`, it is reckoned from now; left out, there is no next one
  */
 export function nextByLife(
   db: Db,
@@ -91,17 +96,19 @@ export function nextByLife(
   garden: GardenRow,
   row: JobRow,
   remedy: RemedyRow,
-  today?: string,
+  today: string,
+  first?: 'today',
 ): NextByLife | undefined {
   const applied = anyApplications(db, row.id);
   const last =
     applied
       .map(({ on_date }) => on_date)
       .sort()
-      .pop() ?? today;
+      .pop() ??
+    (first && today);
   const life = lifeOf(db, tables, row, remedy);
   if (last === undefined || !life || !isSprayed(remedy) || !takesOf(tables, life, remedy)) return undefined;
-  const respray = resprayOf(life, warmthOf(db, garden, row, life, addDays(last, 1), weatherAhead));
+  const respray = resprayOf(life, warmthOf(db, garden, row, life, addDays(last, 1), weatherAhead, today));
   const on = (days: number) => addDays(last, days);
   return respray.kind === 'cold'
     ? { life, respray, from: undefined, to: undefined }
@@ -115,6 +122,10 @@ export const resprayLine = (found: NextByLife, today: string): string =>
 /** Beyond this many days the next round does not wait for eggs: what was missed goes on laying meanwhile. */
 const longestWait = 14;
 
+/** The rounds of a chain that come after another. */
+const roundsAgain = ({ steps }: RemedyRow): StepSpec[] =>
+  steps.filter(({ applies, after }) => applies && steps.some(({ id, applies: first }) => id === after && first));
+
 /** A chain whose further rounds come when they tell most, by the life of the pest in the warmth there is. */
 export function timedByLife(
   db: Db,
@@ -124,10 +135,8 @@ export function timedByLife(
   remedy: RemedyRow,
   today: string,
 ): RemedyRow {
-  const again = remedy.steps.filter(
-    ({ applies, after }) => applies && remedy.steps.some(({ id, applies: first }) => id === after && first),
-  );
-  const found = again.length > 0 ? nextByLife(db, tables, garden, row, remedy, today) : undefined;
+  const again = roundsAgain(remedy);
+  const found = again.length > 0 ? nextByLife(db, tables, garden, row, remedy, today, 'today') : undefined;
   if (!found || found.respray.kind === 'cold') return remedy;
   const { from, to } = found.respray;
   const timed = (step: StepSpec): StepSpec => {
@@ -135,4 +144,46 @@ export function timedByLife(
     return again.includes(step) ? { ...step, gap: [least, Math.max(least, Math.min(to, longestWait))] } : step;
   };
   return { ...remedy, steps: remedy.steps.map(timed) };
+}
+
+/** What rain took of the last round of a job; undefined where it did not, or nothing was put on in the open. */
+export function washedRound(
+  db: Db,
+  garden: GardenRow,
+  row: JobRow,
+  remedy: RemedyRow,
+  now: Now,
+): (Washed & { readonly event: number; readonly on: string }) | undefined {
+  const last = anyApplications(db, row.id).at(-1);
+  if (!last || anyPlaces(db, row.id).some(({ bed_id }) => isSheltered(maybeOneBed(db, bed_id)?.setting)))
+    return undefined;
+  // Every round of a chain goes on in the same weather.
+  const window = remedy.steps.find(({ applies }) => applies)?.window;
+  const hour = Math.floor(gardenTime(new Date(last.at), garden.time_zone).hourNow);
+  const days = daysBetween(last.on_date, now.today) + 1;
+  const washed =
+    window &&
+    washedOff(
+      window,
+      { first: last.on_date, days: skyOver(db, garden, last.on_date, days, now.today) },
+      { date: last.on_date, hour },
+      (days - 1) * 24 + Math.floor(now.hourNow) - hour,
+    );
+  return washed && { ...washed, event: last.event_id, on: last.on_date };
+}
+
+/** A chain whose next round comes as soon as it may, where rain took the last one, and says so. */
+export function broughtForward(
+  tables: Tables,
+  remedy: RemedyRow,
+  done: readonly { readonly step: string }[],
+  washed: Washed,
+  measures: MeasureSystem,
+): RemedyRow {
+  const next = roundsAgain(remedy).find(({ id }) => !done.some(({ step }) => step === id));
+  if (!next) return remedy;
+  const soonest = daysBetweenRounds(tables, thingsOf(tables, remedy));
+  const gap = [Math.min(next.gap[0], soonest), Math.min(next.gap[1], soonest)] as const;
+  const early = { ...next, gap, why: washedWords(washed, measures) };
+  return { ...remedy, steps: remedy.steps.map((step) => (step === next ? early : step)) };
 }

@@ -2,7 +2,15 @@ import { isDeepStrictEqual } from 'node:util';
 import { ownRow } from '@trowel/core/jobs';
 import { fedFrom, furthestBack } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
-import { schedule, type Job, type Plan, type PlannedStep, type PlanProblem, type Visits } from '@trowel/core/plan';
+import {
+  schedule,
+  type Job,
+  type Plan,
+  type PlannedStep,
+  type PassedOver,
+  type PlanProblem,
+  type Visits,
+} from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
 import type { readLine } from '@trowel/core/read';
 import { isSheltered, type Tables } from '@trowel/core/tables';
@@ -20,9 +28,10 @@ import {
   type PlaceRow,
 } from '../store/jobs';
 import { workedOut } from '../store/remembered';
+import { soilShiftOf, type Now } from '../weather/sensors';
 import { skyOver } from '../weather/sky';
 import { jobRemedy, maybeBrew, roundOf, sproutedAt } from './job';
-import { placeOf, timedByLife } from './life';
+import { broughtForward, placeOf, timedByLife, washedRound } from './life';
 import { maybeRemedy } from './step-safety';
 
 /** What every view and act works on; the tables have their amounts in this garden's measures. */
@@ -39,6 +48,8 @@ export interface Deps {
 /** From this chance on a disease that likes wet leaves moves sprays to the morning. */
 const wetLeavesMatterFrom = 0.3;
 const forecastDays = 14;
+/** Days that are over and still tell: how warm the soil is, whether leaves are wet at midnight. */
+const weatherBefore = 10;
 const horizonDays = 70;
 
 export interface LaidOut {
@@ -73,11 +84,11 @@ function layOutNow({ db, tables }: Deps, today: string, hourNow: number): LaidOu
     horizonDays,
     at: placeOf(garden),
     ...(garden.climate === null ? {} : { climate: garden.climate }),
-    weather: skyOver(db, garden, today, forecastDays),
+    weather: skyOver(db, garden, addDays(today, -weatherBefore), weatherBefore + forecastDays, today),
     jobs: [...jobs.values()].flatMap((row) => {
       const reading = cases.get(row.case_id ?? '')?.reading;
-      return workedOut(db, tables, `job ${row.id}`, [row, reading, today], () =>
-        jobsOf(db, tables, row, reading, today),
+      return workedOut(db, tables, `job ${row.id}`, [row, reading, today, hourNow], () =>
+        jobsOf(db, tables, row, reading, { today, hourNow }),
       );
     }),
     recent: workedOut(db, tables, 'recent', [...jobs.keys(), today], () => recentIn(db, tables, jobs, today)),
@@ -109,7 +120,8 @@ const daysFrom = (from: string, until: string): string[] =>
   Array.from({ length: daysBetween(from, until) + 1 }, (_, at) => addDays(from, at));
 
 /** The round of a job that is to be laid out; none where nothing more is to come. */
-function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading'] | undefined, today: string): Job[] {
+function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading'] | undefined, now: Now): Job[] {
+  const { today } = now;
   const remedy = jobRemedy(tables, row);
   if (!remedy) return [];
   const garden = oneGarden(db);
@@ -128,13 +140,17 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
     const at = events.find((event) => event.step === step && event.outcome === 'done')?.at;
     return at === undefined ? {} : { hour: Math.floor(gardenTime(new Date(at), time_zone).hourNow) };
   };
+  const timed = timedByLife(db, tables, garden, row, remedy, today);
+  const washed = washedRound(db, garden, row, remedy, now);
+  const washedStep = events.find(({ id }) => id === washed?.event)?.step;
   const brew = maybeBrew(db, row.batch_id);
   const stands = brew && batchState(brew.batch, today);
   return [
     {
       id: row.id,
       places: places.map(placeKey),
-      remedy: timedByLife(db, tables, garden, row, remedy, today),
+      remedy: washed ? broughtForward(tables, timed, progress.done, washed, garden.measures) : timed,
+      ...(washed && washedStep !== undefined ? { washed: [washedStep] } : {}),
       chosenOn: begins,
       done: progress.done.map((one) => ({ ...one, ...hourOf(one.step) })),
       skipped: progress.skipped,
@@ -143,6 +159,7 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
       ...(stands ? { brew: { readyOn: stands.readyOn, bestBefore: stands.bestBefore } } : {}),
       ...(sprouted ? { sprouted } : {}),
       ...(harvestOn === undefined ? {} : { harvestOn }),
+      ...soilShift(db, garden, places, now),
       sheltered: places.length > 0 && places.every(({ bed_id }) => isSheltered(maybeOneBed(db, bed_id)?.setting)),
       urgent: reading?.action === 'treat-now',
       keepLeavesDryAtNight:
@@ -152,6 +169,16 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
         ) ?? false,
     },
   ];
+}
+
+function soilShift(db: Db, garden: GardenRow, places: readonly PlaceRow[], now: Now): Pick<Job, 'soilShift'> {
+  const shift = soilShiftOf(
+    db,
+    garden,
+    places.map(({ bed_id }) => bed_id),
+    now,
+  );
+  return shift === undefined ? {} : { soilShift: shift };
 }
 
 /** Keep-apart counts per plant where one is named, else per bed. */
@@ -173,22 +200,28 @@ function recentIn(db: Db, tables: Tables, open: ReadonlyMap<string, JobRow>, tod
 /** Remembers where the open steps stand, so that later only what must move moves. */
 export function rememberPlan(deps: Deps): void {
   const laidOut = layOut(deps);
-  rememberSteps(deps, laidOut, laidOut.plan.steps);
+  const why = new Map(laidOut.plan.moved.map(({ job, step, because }) => [`${job} ${step}`, because]));
+  rememberSteps(deps, laidOut, laidOut.plan.steps, ({ job, step }) => why.get(`${job} ${step.id}`));
 }
 
-/** Remembers where steps stand that were laid out elsewhere. */
+type Remembered = Pick<PlannedStep, 'job' | 'step' | 'date' | 'hour'>;
+
+/** Remembers where steps stand that were laid out elsewhere. @param because why one stands elsewhere than before */
 export function rememberSteps(
   { db, tables }: Deps,
   { jobs, today }: LaidOut,
-  steps: readonly Pick<PlannedStep, 'job' | 'step' | 'date' | 'hour'>[],
+  steps: readonly Remembered[],
+  because: (step: Remembered) => PassedOver['because'] | undefined,
 ): void {
   savePositions(
     db,
-    steps.flatMap(({ job, step, date, hour }) => {
+    steps.flatMap((planned) => {
+      const { job, step, date, hour } = planned;
       const row = jobs.get(job);
       const remedy = row && jobRemedy(tables, row);
       if (!row || !remedy) return [];
-      return [{ job_id: job, step: step.id, round: roundOf(db, row, remedy).round, date, hour }];
+      const { round } = roundOf(db, row, remedy);
+      return [{ job_id: job, step: step.id, round, date, hour, because: because(planned) }];
     }),
     today,
   );

@@ -65,7 +65,7 @@ export function sowingViewOf(deps: Deps, bedId: string, { case: caseId }: QueryO
 /** The coming days as far as growing goes: warmth and light. */
 function daysAhead(db: Db, garden: GardenRow, today: IsoDate): GrowingDay[] {
   const place = { latitude: garden.latitude, longitude: garden.longitude, timeZone: garden.time_zone };
-  return skyOver(db, garden, today, ahead).map(({ hours }, at) => {
+  return skyOver(db, garden, today, ahead, today).map(({ hours }, at) => {
     const warmth = hours.map(({ temperature }) => temperature);
     const { rise, set } = sunHours(addDays(today, at), place);
     return {

@@ -20,20 +20,27 @@ import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
 import { maybeGarden, maybeOneBed, maybeOnePlanting } from '../store/garden';
 import { anyApplications, anyApplicationsInBed, anyPlaces, type JobRow, type PlaceRow } from '../store/jobs';
+import { readNow, thirstyUnder, type Now } from '../weather/sensors';
+import { washedRound } from './life';
 import { ifKnown, jobRemedy, placesOn, roundOf, sproutedAt, strengthOf } from './job';
 
 /**
  * What is to be minded before a remedy is put on: the remedy's own cautions for that moment, and the
  * rules, across what each of its places has had. Notes are told, cautions must be acknowledged, and
  * a stop cannot be passed.
+ * @param hourNow where it is asked for right now: a sensor may say that a place is thirsty
  */
-export function applyCautions(db: Db, tables: Tables, row: JobRow, today: string): CautionFound[] {
+export function applyCautions(db: Db, tables: Tables, row: JobRow, today: string, hourNow?: number): CautionFound[] {
   const remedy = jobRemedy(tables, row);
   if (!remedy || isReminder(remedy)) return [];
   const { recipe } = row;
   // What is in an own recipe is judged by its parts, whatever it was begun from.
   const inIt = recipe === null ? [] : (ifKnown(() => checkRecipe(tables, recipe)) ?? []);
-  const rules = new Map([...judgedIn(db, tables, row, remedy)(today), ...inIt].map((one) => [cautionKey(one), one]));
+  const rules = new Map(
+    [...judgedIn(db, tables, row, remedy, hourNow === undefined ? undefined : { today, hourNow })(today), ...inIt].map(
+      (one) => [cautionKey(one), one],
+    ),
+  );
   // What was read before the first application of this job is only told again.
   const isAgain = anyApplications(db, row.id).length > 0;
   const own = remedy.cautions
@@ -54,8 +61,8 @@ export const againstRound = (db: Db, tables: Tables, row: JobRow, remedy: Remedy
   judgedIn(db, tables, row, remedy);
 
 /** The judge's word on putting it on, over all places of the job, each thing said once. */
-function judgedIn(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow): AgainstRound {
-  const acts = new Map(anyPlaces(db, row.id).map((place) => [place, actIn(db, tables, row, remedy, place)]));
+function judgedIn(db: Db, tables: Tables, row: JobRow, remedy: RemedyRow, now?: Now): AgainstRound {
+  const acts = new Map(anyPlaces(db, row.id).map((place) => [place, actIn(db, tables, row, remedy, place, now)]));
   return (on, strength) => {
     const due = placesOn(db, tables, row.id, remedy, on).map(placeOf);
     const found = [...acts].flatMap(([place, actOn]) =>
@@ -74,23 +81,29 @@ function actIn(
   row: JobRow,
   remedy: RemedyRow,
   { bed_id, planting_id }: PlaceRow,
+  now: Now | undefined,
 ): (on: string, strength?: number) => Act {
   const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
   const sprouted = sproutedAt(db, { planting_id });
   const garden = maybeGarden(db);
-  const rounds = roundsIn(db, tables, bed_id, planting_id, row.chosen_on, row.id);
+  const washed = garden && now ? washedRound(db, garden, row, remedy, now) : undefined;
+  const rounds = roundsIn(db, tables, bed_id, planting_id, row.chosen_on, row.id).map((round) =>
+    round.isOwn && round.on === washed?.on ? { ...round, isWashed: true } : round,
+  );
   const { progress, events } = roundOf(db, row, jobRemedy(tables, row) ?? remedy);
   const stepOf = (kind: string) => remedy.steps.find((step) => step.kind === kind)?.id;
   const tested = progress.done.find(({ step }) => step === stepOf('test-leaf'))?.on;
   const found = events.find(({ step, outcome }) => step === stepOf('test-look') && outcome === 'done')?.result;
   const testLeafFound =
     found === 'unharmed' || found === 'harmed' || found === 'could-not' ? found : ('not-looked' as const);
+  const moisture = garden && now ? readNow(db, garden, bed_id, now)?.moisture : undefined;
+  const isThirsty = moisture != null && moisture < thirstyUnder;
   return (on, strength = strengthOf(db, tables, row, remedy, on)) => {
     const picked = daysToHarvest(on, planting?.harvest_on ?? undefined);
     return remedyAct(tables, remedy, {
       strength,
       plants: planting ? [planting.plant] : [],
-      facts: maybeOneBed(db, bed_id)?.near ?? [],
+      facts: [...(maybeOneBed(db, bed_id)?.near ?? []), ...(isThirsty ? (['thirsty'] as const) : [])],
       ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on), testLeafFound }),
       before: aroundOn(tables, rounds, on).before,
       ...(picked === undefined ? {} : { daysToHarvest: picked }),

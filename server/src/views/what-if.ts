@@ -31,7 +31,7 @@ export function whatIfViewOf(deps: Deps, row: JobRow): WhatIfView {
   if (!first) return { kind: 'cannot', because: 'no-count' };
   const dayOf = (on: string) => daysBetween(first.on, on);
   const now = dayOf(today);
-  const warmth = warmthOf(db, garden, row, life, first.on, now + ahead + 1);
+  const warmth = warmthOf(db, garden, row, life, first.on, now + ahead + 1, today);
   return {
     kind: 'can',
     pest: life.name,

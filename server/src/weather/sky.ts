@@ -1,26 +1,63 @@
 import type { DayWeather, HourWeather } from '@trowel/core/plan';
-import { addDays, type IsoDate } from '@trowel/core/quantities';
+import { addDays, daysBetween, type IsoDate } from '@trowel/core/quantities';
 import type { Db } from '../database';
 import type { GardenRow } from '../store/garden';
-import { anyHours } from '../store/weather';
-import { standInWeather } from './stand-in';
+import { anyForecast, anyHours, anySoilWarmth, type HourRow } from '../store/weather';
+import { standInForecast, standInWeather } from './stand-in';
 
-/** Days at a garden: its own readings where there are any, the stand-in's for every other hour. */
-export function skyOver(
+/** Where the hours of a day come from: the most that was read, else what a forecast said of it, else the stand-in. */
+export const skySources = ['read', 'forecast', 'stand-in'] as const;
+export type SkySource = (typeof skySources)[number];
+
+/**
+ * Days at a garden: its own readings where there are any, else a forecast that was brought, else the stand-in's. What
+ * lies ahead of today is what the stand-in forecasts today.
+ */
+export const skyOver = (...asked: Parameters<typeof sourcedSky>): readonly DayWeather[] =>
+  sourcedSky(...asked).map(({ day }) => day);
+
+export function sourcedSky(
   db: Db,
   { latitude, longitude, time_zone }: Pick<GardenRow, 'latitude' | 'longitude' | 'time_zone'>,
   from: IsoDate,
   days: number,
-): readonly DayWeather[] {
-  const standIn = standInWeather({ latitude, longitude, timeZone: time_zone }, from, days);
-  const own = anyHours(db, from, addDays(from, days - 1));
-  if (own.length === 0) return standIn;
-  const byHour = new Map(own.map(({ date, hour, ...sky }) => [`${date} ${hour}`, sky]));
-  return standIn.map(({ date, hours }) => ({
-    date,
-    hours: hours.map((sky, hour) => byHour.get(`${date} ${hour}`) ?? sky),
-  }));
+  today: IsoDate,
+): readonly { readonly day: DayWeather; readonly source: SkySource }[] {
+  const place = { latitude, longitude, timeZone: time_zone };
+  const to = addDays(from, days - 1);
+  const over = Math.min(days, Math.max(0, daysBetween(from, today)));
+  const ahead = Math.max(0, daysBetween(today, to) + 1);
+  const standIn = [
+    ...standInWeather(place, from, over),
+    ...standInForecast(place, today, 0, ahead).slice(Math.max(0, daysBetween(today, from))),
+  ];
+  const brought = byHour(anyForecast(db, from, to));
+  const own = byHour(anyHours(db, from, to));
+  const soil = new Map(anySoilWarmth(db, from, to).map(({ date, warmth }) => [date, warmth]));
+  return standIn.map((day) => {
+    const { date } = day;
+    const hours = day.hours.map((sky, hour) => own.get(keyOf(date, hour)) ?? brought.get(keyOf(date, hour)) ?? sky);
+    const isOf = (rows: ReadonlyMap<string, HourWeather>) => day.hours.some((_, hour) => rows.has(keyOf(date, hour)));
+    const warmth = soil.get(date);
+    return {
+      day:
+        own.size + brought.size + soil.size === 0
+          ? day
+          : { date, hours, ...(warmth === undefined ? {} : { soil: warmth }) },
+      source: isOf(own) ? 'read' : isOf(brought) ? 'forecast' : 'stand-in',
+    };
+  });
 }
+
+const keyOf = (date: IsoDate, hour: number): string => `${date} ${hour}`;
+/** Of an hour that stands twice the last counts. */
+const byHour = (rows: readonly HourRow[]): ReadonlyMap<string, HourWeather> =>
+  new Map(
+    rows.map(({ date, hour, temperature, rain, wind, cloud }) => [
+      keyOf(date, hour),
+      { temperature, rain, wind, cloud },
+    ]),
+  );
 
 /** A day known by its lowest and highest, its rain and its wind alone. */
 export interface DayRead {

@@ -14,6 +14,7 @@ import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
+import { TextLink } from '@/ui/TextLink';
 import { Toggle } from '@/ui/Toggle';
 import { rootWords, settingWords } from '@/wording/places';
 import { ActsWhen } from './ActsWhen';
@@ -45,6 +46,12 @@ export function BedPage() {
                 <Ground bed={bed} />
               </View>
               <View style={{ flex: wide ? 1 : undefined, gap: space.m }}>
+                {bed.sensor !== null && (
+                  <Sheet tone="cool">
+                    <Body strong>{bed.sensor}</Body>
+                    <TextLink href="/garden/weather">To the sensor</TextLink>
+                  </Sheet>
+                )}
                 <JobsHere bed={bed} />
                 <Growing bed={bed} />
                 <SowHere bed={bed} />

@@ -66,6 +66,15 @@ export function GardenPage() {
                 <Measures key={place.measures} place={place} />
                 <TimesPanel place={place} />
                 <Sheet>
+                  <Heading rank={3}>Weather</Heading>
+                  <Small>What it was and will be, what you read, files of a station, sensors in the soil.</Small>
+                  <Row>
+                    <LinkButton href="/garden/weather" kind="other" label="Open the weather">
+                      Open
+                    </LinkButton>
+                  </Row>
+                </Sheet>
+                <Sheet>
                   <Heading rank={3}>Keep and carry</Heading>
                   <Small>
                     Backups, the whole garden as a file, tables for a spreadsheet, other devices of the house.

@@ -1,116 +1,20 @@
-import { counted } from '@trowel/core/wording/everyday';
 import { sheetNames } from '@trowel/core/wording';
-import { useState } from 'react';
-import { View } from 'react-native';
-import { lookIntoSheet, sheetAt, type SheetLooked } from '@/api/bundle';
-import { chooseFile } from '@/api/photos';
-import { useAct } from '@/api/queries';
-import { space } from '@/theme/theme';
-import { Button } from '@/ui/Button';
-import { Row, Sheet } from '@/ui/layout';
-import { useNotice } from '@/ui/notice';
-import { Trouble } from '@/ui/states';
-import { Body, Heading, Small } from '@/ui/text';
-import { useBusy } from './useBusy';
-
-interface Chosen {
-  readonly sheet: string;
-  readonly file: string;
-  readonly csv: string;
-  readonly held: SheetLooked;
-}
+import { Sheet } from '@/ui/layout';
+import { Heading, Small } from '@/ui/text';
+import { SheetIn } from './SheetIn';
 
 /** Tables of the garden for a spreadsheet, out and in. */
 export function Tables() {
-  const takeSheet = useAct('takeSheet');
-  const tell = useNotice();
-  const [chosen, setChosen] = useState<Chosen>();
-  const { isBusy, error, during } = useBusy();
-  const look = (sheet: string) =>
-    during(async () => {
-      setChosen(undefined);
-      const file = await chooseFile('.csv,text/csv');
-      if (!file) return;
-      const csv = await file.text();
-      setChosen({ sheet, file: file.name, csv, held: await lookIntoSheet(sheet, csv) });
-    });
   return (
     <Sheet>
       <Heading rank={3}>For a spreadsheet</Heading>
       <Small>
-        One CSV file a table. Fetch one to see its columns; what you add in them can be taken in, looked at first.
+        One CSV file a table. Fetch one to see its columns; what you add in them can be taken in, looked at first. A
+        JSON list with the same columns does as well.
       </Small>
       {Object.entries(sheetNames).map(([sheet, name]) => (
-        <View key={sheet} style={{ gap: space.s }}>
-          <Row wrap style={{ justifyContent: 'space-between' }}>
-            <Body>{name}</Body>
-            <Row>
-              <Button
-                accessibilityLabel={`Fetch: ${name}`}
-                onPress={() => void globalThis.open(sheetAt(sheet), '_self')}
-              >
-                Fetch
-              </Button>
-              <Button accessibilityLabel={`Take in: ${name}`} disabled={isBusy} onPress={() => void look(sheet)}>
-                Take in
-              </Button>
-            </Row>
-          </Row>
-          {chosen?.sheet === sheet && (
-            <Looked
-              chosen={chosen}
-              isBusy={takeSheet.isPending}
-              leave={() => setChosen(undefined)}
-              take={() =>
-                takeSheet.mutate(
-                  { id: sheet, body: { csv: chosen.csv } },
-                  {
-                    onSuccess: ({ taken }) => (
-                      setChosen(undefined),
-                      tell({ says: `${counted(taken, 'row', 'rows')} came in.` })
-                    ),
-                  },
-                )
-              }
-            />
-          )}
-        </View>
+        <SheetIn key={sheet} sheet={sheet} name={name} />
       ))}
-      {error && <Trouble error={error} />}
-      {takeSheet.error && <Trouble error={takeSheet.error} />}
-    </Sheet>
-  );
-}
-
-/** What a file would bring, and what does not fit in it; all of it or nothing. */
-function Looked({
-  chosen: { file, held },
-  isBusy,
-  take,
-  leave,
-}: {
-  chosen: Chosen;
-  isBusy: boolean;
-  take: () => void;
-  leave: () => void;
-}) {
-  return (
-    <Sheet tone={held.wrong.length > 0 ? 'warn' : 'deep'}>
-      <Body strong>
-        {`${file}: ${held.new} new, ${held.same} the same${held.wrong.length > 0 ? `, ${held.wrong.length} not understood` : ''}.`}
-      </Body>
-      {held.wrong.map(({ field, message }) => (
-        <Small key={field + message}>{`${field}: ${message}`}</Small>
-      ))}
-      {held.wrong.length > 0 && <Small strong>Nothing comes in until these are mended in the file.</Small>}
-      <Row wrap>
-        {held.wrong.length === 0 && held.new > 0 && (
-          <Button kind="main" disabled={isBusy} onPress={take}>
-            {`Take in ${counted(held.new, 'row', 'rows')}`}
-          </Button>
-        )}
-        <Button onPress={leave}>Leave it</Button>
-      </Row>
     </Sheet>
   );
 }

@@ -1,5 +1,5 @@
 import type { StepView, TodayView } from '@trowel/core/contract';
-import { capital, counted, dayAndMonth, dayWords, sentence, weekdayOf } from '@trowel/core/wording/everyday';
+import { capital, counted, dayAndMonth, dayWords, listWords, sentence, weekdayOf } from '@trowel/core/wording/everyday';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -21,6 +21,7 @@ import { useOnTop } from '@/ui/OnTop';
 import { Empty, Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { TextLink } from '@/ui/TextLink';
+import { Toggle } from '@/ui/Toggle';
 
 /** What to do at the next visit, in walking order, and what is due to be looked at. */
 export function TodayPage() {
@@ -66,7 +67,7 @@ export function TodayPage() {
 function Hours({ view }: { view: TodayView }) {
   const HoursBand = useWorkshop()?.HoursBand;
   if (!HoursBand) return <View style={{ height: bandHeight }} />;
-  return <HoursBand sky={view.sky} steps={[...view.due, ...view.coming]} hourNow={view.hourNow} />;
+  return <HoursBand sky={view.sky} steps={[...view.due, ...view.coming]} hourNow={view.hourNow} today={view.today} />;
 }
 
 /** Where the next round leads, over the picture of the garden; a place tapped opens. */
@@ -121,6 +122,7 @@ function Due({ view }: { view: TodayView }) {
           soft
         >{`${counted(view.openCases, 'case is', 'cases are')} open; the next steps stand under Coming.`}</Body>
       )}
+      {view.bring && <Bring bring={view.bring} />}
       {view.due.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
@@ -171,6 +173,25 @@ function Due({ view }: { view: TodayView }) {
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
     </>
+  );
+}
+
+/** What to take along, in all; place by place when tapped. */
+function Bring({ bring: { inAll, places, wear } }: { bring: NonNullable<TodayView['bring']> }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Sheet tone="deep">
+      <Body strong>{`Take along: ${listWords(inAll)}.`}</Body>
+      {wear.length > 0 && <Small>{`To wear: ${listWords(wear)}.`}</Small>}
+      {places.length > 1 && (
+        <Row>
+          <Toggle expanded={open} onPress={() => setOpen(!open)}>
+            Place by place
+          </Toggle>
+        </Row>
+      )}
+      {open && places.map(({ place, says }) => <Small key={place + says}>{`${place}: ${says}`}</Small>)}
+    </Sheet>
   );
 }
 

@@ -16,6 +16,10 @@ const rowsOf: Readonly<Record<string, string>> = {
   soil_test: 'soil tests',
   step_event: 'steps ticked',
   weather: 'hours of weather',
+  forecast: 'hours of forecast',
+  soil_warmth: 'days of soil warmth',
+  sensor: 'sensors',
+  sensor_reading: 'readings of sensors',
 };
 
 /** What came of a file with damaged pages, in sentences: first the whole, then table by table. */

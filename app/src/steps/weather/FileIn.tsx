@@ -1,0 +1,18 @@
+import { Sheet } from '@/ui/layout';
+import { Heading, Small } from '@/ui/text';
+import { SheetIn } from '@/steps/keep/SheetIn';
+
+/** A file of a station, or of a forecast: taken in whole or not at all. */
+export function FileIn() {
+  return (
+    <Sheet>
+      <Heading rank={3}>From a file</Heading>
+      <Small>
+        CSV with a header, or a JSON list: date, and either hour, temperature_c, rain_mm, wind_kmh, cloud_percent, or
+        low_c, high_c, rain_mm of a whole day.
+      </Small>
+      <SheetIn sheet="weather" name="What a station measured" />
+      <SheetIn sheet="forecast" name="A forecast" />
+    </Sheet>
+  );
+}
