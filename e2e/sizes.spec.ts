@@ -8,7 +8,18 @@ async function pages(page: Page): Promise<string[]> {
   const id = open.find(({ name }) => name.startsWith('Gooseberries'))?.id ?? '';
   const parts = ['read', 'weigh', 'choose', 'do', 'look'].map((part) => `/cases/${id}?part=${part}`);
   return [
-    ...['/', '/cases', '/cases/new', ...parts, '/bench', '/garden', '/garden/keep', '/notebook', '/notebook/review'],
+    ...[
+      '/',
+      '/cases',
+      '/cases/new',
+      ...parts,
+      '/bench',
+      '/garden',
+      '/garden/keep',
+      '/garden/weather',
+      '/notebook',
+      '/notebook/review',
+    ],
     ...['/calendar', '/practice', '/plates', '/words', '/labels', '/jobs/new'],
   ];
 }

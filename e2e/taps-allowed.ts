@@ -48,4 +48,6 @@ export const tapsAllowed: Readonly<Record<string, number>> = {
   'where the garden lies and how long its seasons are is the gardener’s to say': 7,
   'with every answer lost once: each step is there once, however often it was sent': 38,
   'with the server gone at every step that can wait: each is kept, and sent when it is back': 31,
+  'the weather is read, taken back, and brought as a forecast; a sensor says how moist the soil is': 14,
+  'Today says what to take along in all, and why a step stands at its hour': 3,
 };

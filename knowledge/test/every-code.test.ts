@@ -337,20 +337,22 @@ const answerCodes: ReadonlySet<string> = new Set([
 ] satisfies (keyof MixResponse | string)[]);
 
 const hindrancesThere: readonly PassedOver['because'][] = [
-  'dark',
-  'rain',
-  'rain-after',
-  'wet-before',
-  'wind',
-  'hot',
-  'cold',
-  'sun',
-  'dull',
-  'wrong-part',
-  'away',
+  ...([
+    'rain',
+    'rain-after',
+    'wet-before',
+    'wind',
+    'dew',
+    'hot',
+    'cold',
+    'soil-hot',
+    'soil-cold',
+    'sun',
+    'dull',
+  ] as const),
+  ...(['wrong-part', 'away', 'not-your-time', 'not-yet', 'too-late', 'day-full', 'past-deadline', 'past'] as const),
   ...timingCodes,
-  'test-leaf',
-  'past',
+  ...(['test-leaf', 'step-before', 'brew-working', 'brew-past', 'earlier-fits', 'fits-better'] as const),
 ];
 
 /** Values for a tool: the usual ones, then each choice in turn, then every figure small and large. */

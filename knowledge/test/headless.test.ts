@@ -93,6 +93,78 @@ describe('a plan from a file', () => {
     expect(moved.find(({ step }) => step === 'spray-2')).toMatchObject({ from: spray?.date, why: 'you are away' });
   });
 
+  test('a deadline, a brew, seedlings and several places are kept to', () => {
+    const by = addDays(today, 3);
+    const { steps, unplaced } = plan([soap('a', { by })], { days: 40 });
+    expect(steps.map(({ date }) => date).every((date) => date <= by)).toBe(true);
+    expect(unplaced.length).toBeGreaterThan(0);
+    const feed = (id: string, more: object) => ({ id, remedy: 'weed-brew-feed', ...more });
+    const pours = plan([
+      feed('begun', { place: 'a', brew: { kind: 'weed' as const, startedOn: today, warmth: 18 } }),
+      feed('told', { place: 'b', brew: { readyOn: addDays(today, 5), bestBefore: addDays(today, 30) } }),
+    ]).steps.filter(({ phase }) => phase === 'apply');
+    const pour = (job: string) => pours.find((step) => step.job === job)?.date ?? '';
+    expect(daysBetween(today, pour('begun'))).toBeGreaterThanOrEqual(7);
+    expect(pour('told') >= addDays(today, 5)).toBe(true);
+    const fed = plan([{ id: 'a', place: 'tray', remedy: 'dilute-feed', sprouted: { on: addDays(today, -2) } }]);
+    const first = fed.steps.find(({ step }) => step === 'feed')?.date ?? '';
+    expect(daysBetween(addDays(today, -2), first)).toBeGreaterThanOrEqual(7);
+    // What goes on one of its places keeps apart from what goes on another job's.
+    const shared = plan([soap('a', { place: undefined, places: ['x', 'y'] }), soap('b', { place: 'y' })]);
+    expect(shared.steps.find(({ job }) => job === 'a')?.places).toEqual(['x', 'y']);
+    const sprays = (job: string) => shared.steps.filter((step) => step.job === job && step.step === 'spray');
+    expect(Math.abs(daysBetween(sprays('a')[0]?.date ?? '', sprays('b')[0]?.date ?? ''))).toBeGreaterThanOrEqual(4);
+  });
+
+  test.each([
+    [
+      'a night in spring that has an hour less',
+      '2026-03-28',
+      { latitude: 51.5, longitude: -0.1, timeZone: 'Europe/London' },
+    ],
+    [
+      'a night in autumn that has one more',
+      '2026-10-24',
+      { latitude: 51.5, longitude: -0.1, timeZone: 'Europe/London' },
+    ],
+    ['a leap day', '2028-02-28', { latitude: -41, longitude: 175, timeZone: 'Pacific/Auckland' }],
+    ['the midnight sun', '2026-06-20', { latitude: 75, longitude: 20, timeZone: 'UTC' }],
+    ['the polar night', '2026-12-20', { latitude: 75, longitude: 20, timeZone: 'UTC' }],
+    ['the pole itself', '2026-12-20', { latitude: 90, longitude: 0, timeZone: 'UTC' }],
+  ])('%s: every step stands on a day that there is, in order, or says why not', (_, on, where) => {
+    const found = answerPlan(
+      knowledge,
+      { today: on, hourNow: 7, at: where, jobs: [soap('a'), { id: 'b', place: 'bed', remedy: 'compost-mulch' }] },
+      mild,
+    );
+    const of = (job: string) => found.steps.filter((step) => step.job === job);
+    for (const steps of [of('a'), of('b')])
+      for (const [nth, step] of steps.entries()) {
+        expect(new Date(`${step.date}T00:00:00Z`).toISOString().slice(0, 10)).toBe(step.date);
+        expect(step.hour).toBeGreaterThanOrEqual(0);
+        expect(step.hour).toBeLessThan(24);
+        if (nth > 0) expect(step.date >= (steps[nth - 1]?.date ?? '')).toBe(true);
+      }
+    for (const { why } of found.unplaced) expect(why).toMatch(/^No day suits: .+\.$|^It waits for a step/);
+    expect(found.steps.length + found.unplaced.length).toBeGreaterThan(4);
+  });
+
+  test('living helpers wait for warm soil, by the weather of the days before or by what was measured', () => {
+    const cold = mild(0, addDays(today, -10), 24).map((day) => ({
+      ...day,
+      hours: day.hours.map((hour) => ({ ...hour, temperature: 8 })),
+    }));
+    const pour = (more: object, weather: typeof cold) =>
+      plan([{ id: 'a', place: 'lawn', remedy: 'caterpillar-nematodes', ...more }], { weather }).steps.find(
+        ({ step }) => step === 'apply',
+      );
+    expect(daysBetween(today, pour({}, cold)?.date ?? today)).toBeGreaterThan(10);
+    expect(pour({}, cold)?.whyThen).toMatch(/the soil is too cold/);
+    expect(daysBetween(today, pour({ soilShift: 7 }, cold)?.date ?? '')).toBeLessThanOrEqual(2);
+    const measured = cold.map((day) => (day.date < today ? day : { ...day, soil: 15 }));
+    expect(daysBetween(today, pour({}, measured)?.date ?? '')).toBeLessThanOrEqual(2);
+  });
+
   test.each(measureSystems.map((system) => [system] as const))('is told in %s measures alone', (measures) => {
     const text = JSON.stringify(plan([soap('a'), { id: 'b', place: 'bed', remedy: 'compost-mulch' }], { measures }));
     expect(text).not.toMatch(/undefined|NaN/);
@@ -106,6 +178,14 @@ describe('a plan from a file', () => {
     ['no day', { today: '2026-02-31', jobs: [] }, /today/],
     ['a place off the globe', { at: { latitude: 91, longitude: 0 }, jobs: [] }, /latitude/],
     ['a strange field', { jobs: [], moon: 'full' }, /moon/],
+    ['a deadline in the past', { jobs: [soap('a', { by: '2026-06-09' })] }, /jobs\[0\]\.by/],
+    ['no place', { jobs: [{ id: 'a', remedy: 'soap-spray' }] }, /jobs\[0\]\.place/],
+    ['one place and several', { jobs: [soap('a', { places: ['b'] })] }, /jobs\[0\]\.place/],
+    [
+      'a day of weather left out',
+      { jobs: [], weather: [...mild(0, today, 2), ...mild(0, '2026-06-14', 1)] },
+      /weather\[2\]\.date/,
+    ],
     ['a harvest that is no day', { jobs: [soap('a', { harvestOn: 'soon' })] }, /harvestOn/],
   ])('%s is named by its field', (_, body, field) =>
     expect(said(() => answerPlan(knowledge, { today, at, ...body }, mild))).toMatch(field),

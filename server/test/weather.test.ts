@@ -199,6 +199,33 @@ describe('what the weather moves', () => {
   });
 });
 
+describe('days off', () => {
+  test('what waits for them, and what somebody else would have to do, is said some days before', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const { id: jobId } = await post('/jobs', {
+      wish: 'Tie in the canes',
+      places: [{ bedId, plantingId }],
+      everyDays: 3,
+    });
+    await post('/steps', { jobId, step: 'do', outcome: 'done' });
+    await post('/batches', { name: 'Nettle tub', kind: 'weed', volumeMl: 9000 });
+    const away = async () => (await world.api.get('/api/today').expect(200)).body.away;
+    expect(await away()).toBeNull();
+    await post('/away', { from: '2026-06-20', until: '2026-06-22' });
+    expect(await away()).toBeNull();
+    await post('/away', { from: '2026-06-13', until: '2026-06-15' });
+    expect(await away()).toEqual({
+      from: '2026-06-13',
+      until: '2026-06-15',
+      says: 'You are away from Saturday to Monday.',
+      waits: ['“Tie in the canes” (Tie in the canes) waits until Tuesday.'],
+      others: ['Nettle tub: stir it', 'Nettle tub: see that the lid is loose'],
+    });
+    world.setNow('2026-06-14T09:00:00Z');
+    expect((await away()).says).toBe('You are away until tomorrow.');
+  });
+});
+
 describe('what to take along', () => {
   test('is added up over all that is due, and told place by place', async () => {
     const { body: bed } = await world.api.get('/api/garden').expect(200);

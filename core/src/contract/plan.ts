@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { addDays } from '../quantities/days';
 import { measureSystems } from '../quantities/systems';
+import { batchKinds, climates } from '../tables';
 import { amount, isoDate, named } from './entries';
 
 export const placeSchema = z.strictObject({
@@ -63,16 +64,35 @@ export const planRequest = z.strictObject({
   hourNow: z.number().min(0).max(24).default(6),
   days: z.number().int().min(1).max(120).default(60),
   at: placeSchema,
+  climate: z.enum(climates).optional(),
   jobs: z
     .array(
       z.strictObject({
         id: named,
-        /** Bed or plant; keep-apart counts within one place. */
-        place: named,
+        /** Bed or plant; keep-apart counts within one place. One of these, or several together. */
+        place: named.optional(),
+        places: z.array(named).min(1).max(50).optional(),
         remedy: named,
         chosenOn: isoDate.optional(),
         /** When something of this plant is to be picked. */
         harvestOn: isoDate.optional(),
+        /** The last day on which anything of it may be done. */
+        by: isoDate.optional(),
+        /** It is drawn from a brew: when that is ready, and the last day on which it is good; or by how it was begun. */
+        brew: z
+          .union([
+            z.strictObject({ readyOn: isoDate, bestBefore: isoDate }),
+            z.strictObject({
+              kind: z.enum(batchKinds),
+              startedOn: isoDate,
+              warmth: z.number().min(-10).max(45).default(18),
+            }),
+          ])
+          .optional(),
+        /** Seedlings: when the youngest sprouted. */
+        sprouted: z.strictObject({ on: isoDate, hasCastings: z.boolean().default(false) }).optional(),
+        /** °C by which the soil there is warmer than the air of the last days makes it. */
+        soilShift: z.number().min(-30).max(30).optional(),
         done: z.array(z.strictObject({ step: z.string(), on: isoDate })).default([]),
         skipped: z.array(z.string()).default([]),
         urgent: z.boolean().default(false),
@@ -108,6 +128,7 @@ export const planResponse = z.object({
     z.object({
       job: z.string(),
       place: z.string(),
+      places: z.array(z.string()),
       remedy: z.string(),
       remedyName: z.string(),
       step: z.string(),

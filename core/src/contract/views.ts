@@ -265,6 +265,16 @@ export const todayView = z.object({
       steps: z.array(stepView),
     }),
   ),
+  /** Days off that are near: what had to wait for them, and what somebody else would have to do. */
+  away: z
+    .object({
+      from: z.string(),
+      until: z.string(),
+      says: z.string(),
+      waits: z.array(z.string()),
+      others: z.array(z.string()),
+    })
+    .nullable(),
   /** What to take along on the next round: in all, place by place, and to wear; null where nothing is mixed. */
   bring: z
     .object({

@@ -1,11 +1,13 @@
 import type { z } from 'zod';
 import { planRequest, type PlanResponse, type visitsSchema } from '../contract/plan';
+import { batchState } from '../mix';
 import { inputError, parseInput } from '../problem';
 import {
   bestPlan,
   schedule,
   whatGives,
   type DayWeather,
+  type Job,
   type Place,
   type Plan,
   type PlanProblem,
@@ -71,13 +73,20 @@ function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { t
           remedy: remedy.id,
           known: remedy.steps.map(({ id }) => id).join(', '),
         });
-    const { harvestOn, place, ...rest } = job;
+    const { harvestOn, by, place, places, brew, sprouted, soilShift, ...rest } = job;
+    if ((place === undefined) === (places === undefined)) throw inputError(`jobs[${index}].place`, 'place-or-places');
+    if (by !== undefined && by < request.today)
+      throw inputError(`jobs[${index}].by`, 'not-before', { earliest: request.today });
     return {
       ...rest,
-      places: [place],
+      places: places ?? [place ?? ''],
       remedy,
       chosenOn: job.chosenOn ?? request.today,
       ...(harvestOn === undefined ? {} : { harvestOn }),
+      ...(by === undefined ? {} : { by }),
+      ...(brew === undefined ? {} : { brew: readinessOf(brew, request.today) }),
+      ...(sprouted === undefined ? {} : { sprouted }),
+      ...(soilShift === undefined ? {} : { soilShift }),
     };
   });
   const problem: PlanProblem = {
@@ -85,6 +94,7 @@ function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { t
     hourNow: request.hourNow,
     horizonDays: request.days,
     at: request.at,
+    ...(request.climate === undefined ? {} : { climate: request.climate }),
     weather: request.weather ?? weatherFor(request.at, request.today, Math.min(request.days, forecastDays)),
     jobs,
     recent: request.recent.map(({ place, remedy, on }, index) => ({
@@ -101,6 +111,18 @@ function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { t
   return { tables, problem };
 }
 
+/** When a brew is ready and past its best, as told or by how it was begun. */
+function readinessOf(
+  brew: NonNullable<z.output<typeof planRequest>['jobs'][number]['brew']>,
+  today: IsoDate,
+): NonNullable<Job['brew']> {
+  if ('readyOn' in brew) return brew;
+  const { readyOn, bestBefore } = batchState({ ...brew, volumeMl: aBucket, events: [] }, today);
+  return { readyOn, bestBefore };
+}
+/** How much there is bears on neither day, mL. */
+const aBucket = 10_000;
+
 const visitsOf = ({ minutes, ...visits }: z.output<typeof visitsSchema>): Visits => ({
   ...visits,
   ...(minutes === undefined ? {} : { minutes }),
@@ -113,6 +135,7 @@ export function sayPlan(tables: Tables, plan: Plan, problem: PlanProblem): PlanR
     steps: plan.steps.map((item) => ({
       job: item.job,
       place: item.places[0] ?? '',
+      places: [...item.places],
       remedy: item.remedy,
       remedyName: rowById(tables.remedies, item.remedy, 'remedies').name,
       step: item.step.id,

@@ -35,6 +35,8 @@ export interface Job {
   readonly brew?: { readonly readyOn: IsoDate; readonly bestBefore: IsoDate };
   /** A test leaf was marked: nothing more is put on. */
   readonly isHalted?: boolean;
+  /** The last day on which anything of it may be done. */
+  readonly by?: IsoDate;
   readonly urgent?: boolean;
   /** Indoors or under glass: rain and wind do not reach it, and the forecast is not its temperature. */
   readonly sheltered?: boolean;
@@ -100,6 +102,7 @@ export interface PassedOver {
     | 'past'
     | 'test-leaf'
     | 'step-before'
+    | 'past-deadline'
     | 'earlier-fits'
     | 'fits-better'
     | 'brew-working'
@@ -299,7 +302,7 @@ export function lastDayFor(
   const latest = addDays(baseDate(job, step, steps) ?? earliest, step.gap[1]);
   const late = addDays(latest < earliest ? earliest : latest, mostDaysLate);
   const inSight = addDays(today, horizonDays);
-  return late < inSight ? late : inSight;
+  return [late, inSight, ...(job.by === undefined ? [] : [job.by])].sort()[0] ?? inSight;
 }
 
 type Placing =
@@ -482,6 +485,7 @@ function dayChoice(
   steps: readonly PlannedStep[],
 ): DayChoice {
   if (problem.daysAway?.includes(date)) return { kind: 'closed', passed: { date, because: 'away' } };
+  if (job.by !== undefined && date > job.by) return { kind: 'closed', passed: { date, because: 'past-deadline' } };
   const brew = step.applies ? job.brew : undefined;
   if (brew && date < brew.readyOn) return { kind: 'closed', passed: { date, because: 'brew-working' } };
   if (brew && date > brew.bestBefore) return { kind: 'closed', passed: { date, because: 'brew-past' } };

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { addDays } from '../quantities/days';
+import type { WindowSpec } from '../tables';
 import { soilWarmth } from './soil';
 import { washedOff, washesOffFrom } from './washed';
 import type { DayWeather, Sky } from './weather';
@@ -55,6 +56,28 @@ describe('the warmth of the soil', () => {
     expect(hindrances(window, skyOf([9, 9]), sun, addDays(first, 1), 12)).toEqual([]);
     expect(hindrances(window, skyOf([9, 9, 9]), sun, addDays(first, 2), 12)).toEqual(['soil-cold']);
     expect(hindrances(window, skyOf([33, 33, 33]), sun, addDays(first, 2), 12)).toEqual(['soil-hot']);
+  });
+});
+
+describe('dew', () => {
+  const clear = (cloud: number, wind: number): Sky => {
+    const sky = skyOf([14, 14]);
+    return {
+      ...sky,
+      days: sky.days.map((day) => ({ ...day, hours: day.hours.map((hour) => ({ ...hour, cloud, wind })) })),
+    };
+  };
+  const sun = { rise: 5, set: 21, dusk: 22, kind: 'ordinary' } as const;
+  const dry = { part: 'day', dryBefore: 1 } as const;
+  const at = (sky: Sky, hour: number, window: WindowSpec = dry) =>
+    hindrances(window, sky, sun, addDays(first, 1), hour);
+
+  test('after a clear, still night leaves are wet until some hours after sunrise, for what needs them dry', () => {
+    expect(at(clear(0.1, 4), 7)).toEqual(['dew']);
+    expect(at(clear(0.1, 4), 8)).toEqual([]);
+    expect(at(clear(0.8, 4), 7)).toEqual([]);
+    expect(at(clear(0.1, 15), 7)).toEqual([]);
+    expect(at(clear(0.1, 4), 7, { part: 'day' })).toEqual([]);
   });
 });
 

@@ -2,15 +2,15 @@ import type { WindowSpec } from '../tables';
 import type { IsoDate } from '../quantities/days';
 import { soilWarmth } from './soil';
 import type { SunHours } from './sun';
-import { hourAt, type Sky } from './weather';
+import { hourAt, type HourWeather, type Sky } from './weather';
 
 /** Why an hour will not do. */
 export type Hindrance =
-  | 'dark'
   | 'rain'
   | 'rain-after'
   | 'wet-before'
   | 'wind'
+  | 'dew'
   | 'hot'
   | 'cold'
   | 'soil-hot'
@@ -50,10 +50,27 @@ export function hindrances(window: WindowSpec, sky: Sky, sun: SunHours, date: Is
       found.push('wet-before');
       break;
     }
+  if (window.dryBefore !== undefined && hour < sun.rise + dewStays && hasDew(sky, date)) found.push('dew');
   const strongSun = now.cloud < sunnyBelow && hour >= sun.rise + 2 && hour < sun.set - 2;
   if (window.sun === 'avoid' && strongSun) found.push('sun');
   if (window.sun === 'needed' && now.cloud >= 0.85) found.push('dull');
   return found;
+}
+
+/** Dew falls in clear, still nights, and dries off within some hours of sunrise (judgement). */
+const dewNight = { cloudUnder: 0.4, windUnder: 9, until: 6 } as const;
+const dewStays = 3;
+
+function hasDew(sky: Sky, date: IsoDate): boolean {
+  const night = Array.from({ length: dewNight.until }, (_, hour) => hourAt(sky, date, hour)).flatMap(
+    (one) => one ?? [],
+  );
+  const mean = (of: (hour: HourWeather) => number) => night.reduce((sum, one) => sum + of(one), 0) / night.length;
+  return (
+    night.length > 0 &&
+    mean(({ cloud }) => cloud) < dewNight.cloudUnder &&
+    mean(({ wind }) => wind) < dewNight.windUnder
+  );
 }
 
 /** Morning: from sunrise to three and a half hours after. Evening: from two hours before sunset to dusk. */

@@ -17,6 +17,8 @@ export const fieldSentences = {
     'must be a list of objects, each with the columns of the table as its fields, and a text, a number or null in each',
   'at-least': 'must be at least {least}',
   'at-most': 'must be at most {most}',
+  'not-before': 'must not lie before {earliest}',
+  'place-or-places': 'must be there, or "places" with several; not both',
   'not-after': 'must not lie after {latest}',
   'more-than': 'must be more than {least}',
   'less-than': 'must be less than {most}',

@@ -5,11 +5,11 @@ import { dayWords, hourWords } from './everyday/days';
 import { capital, counted, listWords, lowerFirst } from './everyday/language';
 
 const hindranceWords: Record<PassedOver['because'], string> = {
-  dark: 'no light at the right time',
   rain: 'rain',
   'rain-after': 'rain too soon after',
   'wet-before': 'leaves wet from rain',
   wind: 'too windy',
+  dew: 'dew on the leaves',
   hot: 'too hot',
   cold: 'too cold',
   'soil-hot': 'the soil is too warm',
@@ -32,6 +32,7 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   'test-leaf': 'the test leaf needs two days',
   'brew-working': 'the brew is not ready',
   'brew-past': 'the brew is past its best by then',
+  'past-deadline': 'after the day by which it must be done',
   'earlier-fits': 'an earlier day fits now',
   'fits-better': 'it goes better with the rest there',
   'step-before': 'the step before it comes later that day',
@@ -110,6 +111,21 @@ export function waitsWords(now: Hindrance | undefined, hour: number): string {
   const why = now === undefined || now === 'wrong-part' ? 'Best' : `${capital(hindranceSays(now))} until then: best`;
   return `${why} from ${hourWords(hour)}`;
 }
+
+/** "You are away from Friday to Monday." */
+export const awayWords = (from: IsoDate, until: IsoDate, today: IsoDate): string =>
+  from === until
+    ? `You are away ${dayWords(from, today)}.`
+    : from <= today
+      ? `You are away until ${dayWords(until, today)}.`
+      : `You are away from ${dayWords(from, today)} to ${dayWords(until, today)}.`;
+
+/** "Spray again (Gooseberries) waits until Tuesday." */
+export const awayWaitsWords = (does: string, whose: string, date: IsoDate, today: IsoDate): string =>
+  `“${does}” (${whose}) waits until ${dayWords(date, today)}.`;
+
+/** "Nettle brew: stir it." */
+export const awayChoreWords = (name: string, does: string): string => `${name}: ${lowerFirst(does)}`;
 
 /** Why a step has no day. */
 export function unplacedWords(passedOver: readonly Pick<PassedOver, 'because'>[], isOver: boolean): string {

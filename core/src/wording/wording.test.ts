@@ -56,7 +56,9 @@ describe('hours a remedy needs', () => {
       'too-many',
       'wait-to-pick',
       'test-leaf',
-      'dark',
+      'dew',
+      'soil-cold',
+      'fits-better',
     ] as const)
       expect(hindranceSays(because).length).toBeGreaterThan(3);
   });

@@ -11,6 +11,7 @@ import { anyAway, anyBeds, anyBedsGone, anyPlantings, maybeOneBed, oneGarden } f
 import { anyJobsDoneOn, anyMarkedInClosed, anyPlaces, anyPositions } from '../store/jobs';
 import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
 import { skyOver } from '../weather/sky';
+import { awaySoon } from './away';
 import { keptOf } from './bench';
 import { bringOf } from './bring';
 import { anyBrews, batchOf } from './job';
@@ -192,6 +193,7 @@ export function todayViewOf(deps: Deps): TodayView {
     hourNow,
     gardenName: garden.name,
     due: due.filter(({ jobId }) => !folded.has(jobId)),
+    away: awaySoon(deps, laidOut),
     bring: bringOf(
       deps,
       laidOut,

@@ -9,8 +9,8 @@ export function Tables() {
     <Sheet>
       <Heading rank={3}>For a spreadsheet</Heading>
       <Small>
-        One CSV file a table. Fetch one to see its columns; what you add in them can be taken in, looked at first. A
-        JSON list with the same columns does as well.
+        One file a table. Fetch one to see its columns; what you add can be taken in, as CSV or as a JSON list, looked
+        at first.
       </Small>
       {Object.entries(sheetNames).map(([sheet, name]) => (
         <SheetIn key={sheet} sheet={sheet} name={name} />

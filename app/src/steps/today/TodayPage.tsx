@@ -122,6 +122,7 @@ function Due({ view }: { view: TodayView }) {
           soft
         >{`${counted(view.openCases, 'case is', 'cases are')} open; the next steps stand under Coming.`}</Body>
       )}
+      {view.away && <Away away={view.away} />}
       {view.bring && <Bring bring={view.bring} />}
       {view.due.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
@@ -173,6 +174,23 @@ function Due({ view }: { view: TodayView }) {
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
     </>
+  );
+}
+
+/** What matters on days off that are near. */
+function Away({ away: { says, waits, others } }: { away: NonNullable<TodayView['away']> }) {
+  return (
+    <Sheet tone="warn">
+      <Body strong>{says}</Body>
+      {waits.map((one) => (
+        <Small key={one}>{one}</Small>
+      ))}
+      {others.length > 0 && <Small strong>For somebody else meanwhile:</Small>}
+      {others.map((one) => (
+        <Small key={one}>{sentence(one)}</Small>
+      ))}
+      {waits.length === 0 && others.length === 0 && <Small>Nothing has to wait for it.</Small>}
+    </Sheet>
   );
 }
 

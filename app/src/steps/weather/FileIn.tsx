@@ -8,8 +8,7 @@ export function FileIn() {
     <Sheet>
       <Heading rank={3}>From a file</Heading>
       <Small>
-        CSV with a header, or a JSON list: date, and either hour, temperature_c, rain_mm, wind_kmh, cloud_percent, or
-        low_c, high_c, rain_mm of a whole day.
+        CSV, or a JSON list, with date and low_c, high_c, rain_mm; or hour by hour: hour, temperature_c, rain_mm.
       </Small>
       <SheetIn sheet="weather" name="What a station measured" />
       <SheetIn sheet="forecast" name="A forecast" />

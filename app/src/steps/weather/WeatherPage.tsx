@@ -56,8 +56,8 @@ function Sky({ view: { days, today } }: { view: WeatherView }) {
       <SkyChart days={days} today={today} />
       <Small>
         {isMadeUp
-          ? 'All of this is made up, by where the garden lies: nothing here asks the network. Write down what you read, or take in a file of your station or a forecast, and that counts.'
-          : 'What you read counts first, then the forecast you brought; the rest is made up, by where the garden lies.'}
+          ? 'All of this is made up, by where the garden lies. What you read yourself, or take in from a file, counts instead.'
+          : 'What you read counts first, then the forecast you brought; the rest is made up.'}
       </Small>
       <Small>The paler a day, the less its forecast knows of it.</Small>
     </Sheet>
@@ -123,8 +123,8 @@ function PutSensor({ view: { free } }: { view: WeatherView }) {
     <Sheet>
       <Heading rank={3}>A sensor in the soil</Heading>
       <Small>
-        It says how moist and how warm the soil is. Pours for living helpers wait for warm soil by it, and nothing is
-        sprayed or fed on thirsty plants without a word.
+        It says how moist and how warm the soil is: living helpers are poured when it is warm enough, and thirsty plants
+        are watered first.
       </Small>
       <Row>
         <Toggle expanded={open} onPress={() => setOpen(!open)}>
