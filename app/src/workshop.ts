@@ -22,5 +22,6 @@ export { LabelsPage } from '@/steps/mix/LabelsPage';
 export { ReviewPage } from '@/steps/notebook/ReviewPage';
 export { PlatesPage } from '@/steps/plates/PlatesPage';
 export { PracticePage } from '@/steps/practice/PracticePage';
+export { Away, Marked } from '@/steps/today/Seldom';
 export { WeatherPage } from '@/steps/weather/WeatherPage';
 export { WordsPage } from '@/steps/words/WordsPage';

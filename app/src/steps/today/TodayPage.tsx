@@ -14,7 +14,7 @@ import { FileNews } from './FileNews';
 import { Welcome } from './Welcome';
 import { space } from '@/theme/theme';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
-import { useWorkshop } from '@/ui/FromWorkshop';
+import { useFetchedWorkshop, useWorkshop } from '@/ui/FromWorkshop';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { useOnTop } from '@/ui/OnTop';
@@ -94,6 +94,8 @@ function Round({ view }: { view: TodayView }) {
 function Due({ view }: { view: TodayView }) {
   const nothing = view.due.length === 0 && view.overdue.length === 0 && view.doneToday.length === 0;
   const garden = useGarden();
+  // What is seldom there comes with the workshop.
+  const rare = useFetchedWorkshop(view.away !== null || view.marked.length > 0);
   const isNew = nothing && view.openCases === 0 && garden.data?.beds.length === 0;
   return (
     <>
@@ -122,7 +124,7 @@ function Due({ view }: { view: TodayView }) {
           soft
         >{`${counted(view.openCases, 'case is', 'cases are')} open; the next steps stand under Coming.`}</Body>
       )}
-      {view.away && <Away away={view.away} />}
+      {view.away && rare && <rare.Away away={view.away} />}
       {view.bring && <Bring bring={view.bring} />}
       {view.due.map((step) => (
         <StepCard key={key(step)} step={step} today={view.today} withCase />
@@ -153,9 +155,7 @@ function Due({ view }: { view: TodayView }) {
           <TextLink href={`/cases/${caseId}`}>Open the case</TextLink>
         </Sheet>
       ))}
-      {view.marked.map((marked) => (
-        <Marked key={marked.jobId} marked={marked} today={view.today} />
-      ))}
+      {rare && view.marked.map((marked) => <rare.Marked key={marked.jobId} marked={marked} today={view.today} />)}
       {view.likely.map(({ bedId, says }) => (
         <Sheet key={`${bedId}${says}`} tone="deep">
           <Heading rank={3}>Look out for</Heading>
@@ -174,23 +174,6 @@ function Due({ view }: { view: TodayView }) {
         <StepCard key={key(step)} step={step} today={view.today} withCase />
       ))}
     </>
-  );
-}
-
-/** What matters on days off that are near. */
-function Away({ away: { says, waits, others } }: { away: NonNullable<TodayView['away']> }) {
-  return (
-    <Sheet tone="warn">
-      <Body strong>{says}</Body>
-      {waits.map((one) => (
-        <Small key={one}>{one}</Small>
-      ))}
-      {others.length > 0 && <Small strong>For somebody else meanwhile:</Small>}
-      {others.map((one) => (
-        <Small key={one}>{sentence(one)}</Small>
-      ))}
-      {waits.length === 0 && others.length === 0 && <Small>Nothing has to wait for it.</Small>}
-    </Sheet>
   );
 }
 
@@ -271,55 +254,6 @@ function Overdue({ job, today }: { job: TodayView['overdue'][number]; today: str
         </Button>
       </Row>
       {open && steps.map((step) => <StepCard key={key(step)} step={step} today={today} />)}
-    </Sheet>
-  );
-}
-
-/** Its month has come, and the case it was marked in is closed. */
-function Marked({ marked, today }: { marked: TodayView['marked'][number]; today: string }) {
-  const reopenCase = useAct('reopenCase');
-  const endJob = useAct('endJob');
-  const tell = useNotice();
-  const { jobId, caseId, caseName, pattern, remedyName, on } = marked;
-  return (
-    <Sheet tone="cool">
-      <Row>
-        <Tag pattern={pattern} width={40} />
-        <Body strong>{`${remedyName}: ${caseName}`}</Body>
-      </Row>
-      <Small>{`Marked for ${dayWords(on, today)}. The case is closed; opened again, its steps stand here.`}</Small>
-      <Row wrap>
-        <Button
-          accessibilityLabel={`Open it again: ${caseName}, for ${remedyName}`}
-          disabled={reopenCase.isPending}
-          onPress={() =>
-            reopenCase.mutate(
-              { id: caseId },
-              {
-                onSuccess: () => tell({ says: `${caseName} is open again.` }),
-                onError: (error) => tell({ says: error.message }),
-              },
-            )
-          }
-        >
-          Open it again
-        </Button>
-        <Button
-          accessibilityLabel={`Drop it: ${remedyName} for ${caseName}`}
-          disabled={endJob.isPending}
-          onPress={() =>
-            endJob.mutate(
-              { id: jobId },
-              {
-                onSuccess: () => tell({ says: `${remedyName} is dropped.` }),
-                onError: (error) => tell({ says: error.message }),
-              },
-            )
-          }
-        >
-          Drop it
-        </Button>
-      </Row>
     </Sheet>
   );
 }
