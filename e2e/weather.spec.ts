@@ -59,3 +59,21 @@ test('Today says what to take along in all, and why a step stands at its hour', 
   await expectAccessible(page);
   expect(errors).toEqual([]);
 });
+
+test('that a plant is in flower is said once: under Choose, on its bed, and in the plan', async ({ page }) => {
+  await page.goto('/cases');
+  await page.getByRole('link', { name: /Sweet peas, white dust/ }).click();
+  await page.getByRole('tab', { name: 'Choose' }).click();
+  await page.getByRole('button', { name: 'In flower? Pond? Heat?' }).click();
+  await page.getByRole('button', { name: 'In flower now', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'So here: 1' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'So here: 1' })).toBeVisible();
+  await page.goto('/garden');
+  await page.goto('/garden/gate-bed');
+  await expect(page.getByText('In flower until', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^Day until which .*weet peas is in flower: no day$/ }).click();
+  await expect(
+    page.getByRole('button', { name: /^Day until which .*weet peas is in flower: no day yet/ }),
+  ).toBeVisible();
+});

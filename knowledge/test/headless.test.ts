@@ -149,6 +149,18 @@ describe('a plan from a file', () => {
     expect(found.steps.length + found.unplaced.length).toBeGreaterThan(4);
   });
 
+  test('what hurts bees waits until blossom is over; by day more does than at dusk', () => {
+    const bloomUntil = addDays(today, 9);
+    const onBloom = (remedy: string) => {
+      const { steps } = plan([{ id: 'a', place: 'bed', remedy, bloomUntil }], { days: 40 });
+      return steps.find(({ phase, step }) => phase === 'apply' && step !== 'test-leaf')?.date ?? '';
+    };
+    expect(onBloom('pyrethrin') > bloomUntil).toBe(true);
+    expect(onBloom('milk-spray') > bloomUntil).toBe(true);
+    expect(onBloom('soap-spray') <= bloomUntil).toBe(true);
+    expect(onBloom('compost-mulch') <= bloomUntil).toBe(true);
+  });
+
   test('living helpers wait for warm soil, by the weather of the days before or by what was measured', () => {
     const cold = mild(0, addDays(today, -10), 24).map((day) => ({
       ...day,

@@ -84,7 +84,7 @@ describe('asking in plain words before pouring', () => {
     ['kill the weeds with salt', 'salt-weedkiller'],
     ['a splash of diesel on the nettles', 'fuel'],
     ['tobacco tea against aphids', 'nicotine'],
-    ['rhubarb leaves boiled as a spray', 'poison-leaves'],
+    ['rhubarb leaves boiled as a spray', 'rhubarb-leaves'],
     ['Bti in our drinking water', 'drinking-water'],
     ['borax in a saucer for the ants', 'open-bait'],
     ['borax syrup and I am pregnant', 'borate-pregnant'],

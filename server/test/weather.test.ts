@@ -199,6 +199,39 @@ describe('what the weather moves', () => {
   });
 });
 
+describe('in flower', () => {
+  test('what hurts bees waits until it is over, in the plan and when it is ticked; what does not goes on', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    const until = addDays(today, 9);
+    const { id: caseId } = await post('/cases', { bedId, plantingId });
+    const jobs = {
+      pyrethrin: (await post(`/cases/${caseId}/remedies`, { remedy: 'pyrethrin' })).id ?? '',
+      soap: (await post(`/cases/${caseId}/remedies`, { remedy: 'soap-spray' })).id ?? '',
+    };
+    const applied = async (job: string) => {
+      const { steps } = (await world.api.get(`/api/jobs/${job}`).expect(200)).body;
+      return steps.find(
+        ({ phase, step }: { phase: string; step: string }) => phase === 'apply' && step !== 'test-leaf',
+      ) as { date: string | null; whyThen: string; cautions: { level: string; says: string }[] };
+    };
+    expect((await applied(jobs.pyrethrin)).date! <= until).toBe(true);
+    await post(`/plantings/${plantingId}/bloom`, { until });
+    expect((await world.api.get(`/api/cases/${caseId}`).expect(200)).body.bloomUntil).toBe(until);
+    const waits = await applied(jobs.pyrethrin);
+    expect(waits.date! > until).toBe(true);
+    expect(waits.whyThen).toMatch(/in flower/);
+    expect(waits.cautions).toContainEqual(
+      expect.objectContaining({ level: 'stop', says: expect.stringMatching(/bees/) }),
+    );
+    // At dusk soap is to be minded on blossom, not forbidden.
+    expect((await applied(jobs.soap)).date! <= until).toBe(true);
+    await post(`/plantings/${plantingId}/bloom`, { until: null });
+    expect((await applied(jobs.pyrethrin)).cautions.some(({ level }) => level === 'stop')).toBe(false);
+    world.setNow(`${addDays(until, 1)}T09:00:00Z`);
+    expect((await world.api.get(`/api/cases/${caseId}`).expect(200)).body.bloomUntil).toBeNull();
+  });
+});
+
 describe('days off', () => {
   test('what waits for them, and what somebody else would have to do, is said some days before', async () => {
     const { bedId, plantingId } = await bedWithCurrants(world);

@@ -21,7 +21,7 @@ import {
 import { anyOf } from '../chance';
 import { sureEnoughToTake } from '../weigh/stake';
 import type { Weighing } from '../weigh/weigh';
-import { judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type CautionFound } from '../judge';
+import { isOfBloom, judge, remedyAct, strengthFor, testLeafFor, thingsOf, type Act, type CautionFound } from '../judge';
 import { nextTimes, type NextTime } from './next-time';
 import { costOf, helpOf, isForNow, meantBy, stakesOf, type Here, type Meant, type Stake } from './stakes';
 import { isMild, rivalsIn, suggestedSet, type Rivals } from './suggest';
@@ -479,5 +479,4 @@ function sceneOf(
 const isAgainst = (tables: Tables, found: CautionFound): boolean =>
   found.level === 'stop' ||
   ('code' in found && ['days-between', 'wait-to-pick'].includes(found.code)) ||
-  ('rule' in found &&
-    rowById(tables.safetyRules, found.rule, 'safetyRules').when.facts?.includes('on-open-bloom') === true);
+  isOfBloom(tables, found);

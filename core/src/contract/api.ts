@@ -290,6 +290,7 @@ export const calls = {
     [...readings, 'bench', 'practice'],
     true,
   ),
+  setBloom: act('/plantings/:id/bloom', garden.setBloom, nothing, log('set-bloom', 'In flower'), readings, true),
   setHarvest: act(
     '/plantings/:id/harvest',
     garden.setHarvest,

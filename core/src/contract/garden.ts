@@ -85,6 +85,9 @@ export const setWalkingOrder = z.strictObject({ commandId, beds: z.array(named).
 /** The day on which a planting is due to be picked; null when nobody knows. */
 export const setHarvest = z.strictObject({ commandId, on: isoDate.nullable() });
 
+/** The last day on which a planting is in flower; null: it is not. */
+export const setBloom = z.strictObject({ commandId, until: isoDate.nullable() });
+
 /** A bed's size, typed into the fields of a bed; null forgets it. */
 export const setBedSize = z.strictObject({
   commandId,
@@ -115,6 +118,7 @@ export const bedView = z.object({
       plant: z.string(),
       label: z.string(),
       harvestOn: z.string().nullable(),
+      bloomUntil: z.string().nullable(),
       number: z.number().nullable(),
       sproutedOn: z.string().nullable(),
       hasCastings: z.boolean(),

@@ -76,6 +76,8 @@ export const planRequest = z.strictObject({
         chosenOn: isoDate.optional(),
         /** When something of this plant is to be picked. */
         harvestOn: isoDate.optional(),
+        /** The last day on which its plant is in flower: what hurts bees waits until it is over. */
+        bloomUntil: isoDate.optional(),
         /** The last day on which anything of it may be done. */
         by: isoDate.optional(),
         /** It is drawn from a brew: when that is ready, and the last day on which it is good; or by how it was begun. */

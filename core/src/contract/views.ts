@@ -176,6 +176,8 @@ export const caseView = z.object({
     daysToHarvest: z.number().optional(),
     checksDone: z.array(z.string()),
   }),
+  /** The last day on which its plant is in flower; null where it is not, or nobody said. */
+  bloomUntil: z.string().nullable(),
   recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number(), where: z.enum(['plant', 'bed']) })),
   /** How remedies did here against what leads. */
   experience: z.array(

@@ -28,6 +28,7 @@ export const canWait = {
   reopenCase: nothing,
   endJob: noneEnded,
   resumeJob: nothing,
+  setBloom: nothing,
   setHarvest: nothing,
   setSprouted: nothing,
   setHowMany: nothing,

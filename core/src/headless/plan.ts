@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { planRequest, type PlanResponse, type visitsSchema } from '../contract/plan';
+import { goesOnByDay, waitsForBloom } from '../judge';
 import { batchState } from '../mix';
 import { inputError, parseInput } from '../problem';
 import {
@@ -73,7 +74,8 @@ function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { t
           remedy: remedy.id,
           known: remedy.steps.map(({ id }) => id).join(', '),
         });
-    const { harvestOn, by, place, places, brew, sprouted, soilShift, ...rest } = job;
+    const { harvestOn, by, bloomUntil, place, places, brew, sprouted, soilShift, ...rest } = job;
+    const isByDay = rest.keepLeavesDryAtNight || goesOnByDay(remedy);
     if ((place === undefined) === (places === undefined)) throw inputError(`jobs[${index}].place`, 'place-or-places');
     if (by !== undefined && by < request.today)
       throw inputError(`jobs[${index}].by`, 'not-before', { earliest: request.today });
@@ -83,6 +85,7 @@ function problemFrom(raw: Tables, body: unknown, weatherFor: WeatherSource): { t
       remedy,
       chosenOn: job.chosenOn ?? request.today,
       ...(harvestOn === undefined ? {} : { harvestOn }),
+      ...(bloomUntil !== undefined && waitsForBloom(tables, remedy, isByDay) ? { bloomUntil } : {}),
       ...(by === undefined ? {} : { by }),
       ...(brew === undefined ? {} : { brew: readinessOf(brew, request.today) }),
       ...(sprouted === undefined ? {} : { sprouted }),

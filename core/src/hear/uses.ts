@@ -54,6 +54,6 @@ export const saysKill = (line: string): boolean => /\b(?:kill|drown|squash|crush
 
 /** Nothing is done: "leave the ladybirds on my beans alone". */
 export const saysLetBe = (line: string): boolean =>
-  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bi(?:'d|’d| would|'ll|’ll| will)? leave (?:the|them|those|these|my)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it) be\b/.test(
+  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bi(?:'d|’d| would|'ll|’ll| will)? leave (?:the|them|those|these|my)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it|(?:the|those|these|my) \w+) be\b/.test(
     line,
   );

@@ -6,3 +6,4 @@ export * from './judge';
 export * from './timing';
 export * from './question';
 export * from './rounds';
+export * from './bloom';

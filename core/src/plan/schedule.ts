@@ -46,6 +46,8 @@ export interface Job {
   readonly sprouted?: { readonly on: IsoDate; readonly hasCastings: boolean };
   /** The day on which something of this plant is to be picked. */
   readonly harvestOn?: IsoDate;
+  /** What it puts on hurts who comes to open blossom: nothing before the day after this. */
+  readonly bloomUntil?: IsoDate;
   /** A disease that likes wet leaves is open here: nothing is sprayed into the night. */
   readonly keepLeavesDryAtNight?: boolean;
 }
@@ -103,6 +105,7 @@ export interface PassedOver {
     | 'test-leaf'
     | 'step-before'
     | 'past-deadline'
+    | 'in-flower'
     | 'earlier-fits'
     | 'fits-better'
     | 'brew-working'
@@ -486,6 +489,8 @@ function dayChoice(
 ): DayChoice {
   if (problem.daysAway?.includes(date)) return { kind: 'closed', passed: { date, because: 'away' } };
   if (job.by !== undefined && date > job.by) return { kind: 'closed', passed: { date, because: 'past-deadline' } };
+  if (step.applies && job.bloomUntil !== undefined && date <= job.bloomUntil)
+    return { kind: 'closed', passed: { date, because: 'in-flower' } };
   const brew = step.applies ? job.brew : undefined;
   if (brew && date < brew.readyOn) return { kind: 'closed', passed: { date, because: 'brew-working' } };
   if (brew && date > brew.bestBefore) return { kind: 'closed', passed: { date, because: 'brew-past' } };

@@ -32,6 +32,7 @@ const hindranceWords: Record<PassedOver['because'], string> = {
   'test-leaf': 'the test leaf needs two days',
   'brew-working': 'the brew is not ready',
   'brew-past': 'the brew is past its best by then',
+  'in-flower': 'in flower, and bees come',
   'past-deadline': 'after the day by which it must be done',
   'earlier-fits': 'an earlier day fits now',
   'fits-better': 'it goes better with the rest there',

@@ -78,8 +78,6 @@ export const poisons: readonly IngredientRow[] = [
     words: [
       'poison oak',
       'poison sumac',
-      'rhubarb leaves',
-      'rhubarb leaf',
       'oleander',
       'hogweed',
       'giant hogweed',
@@ -105,6 +103,14 @@ export const poisons: readonly IngredientRow[] = [
     ...powder,
   },
   {
+    id: 'rhubarb-leaves',
+    name: 'Rhubarb leaves',
+    words: ['rhubarb leaves', 'rhubarb leaf'],
+    density: 0.2,
+    classes: ['rhubarb-leaf'],
+    ...powder,
+  },
+  {
     id: 'knotweed',
     name: 'Knotweed',
     words: ['knotweed', 'japanese knotweed'],
@@ -125,6 +131,8 @@ export const poisons: readonly IngredientRow[] = [
     name: 'Drain cleaner or mineral acid',
     words: [
       'drain cleaner',
+      'drain unblocker',
+      'drain opener',
       'caustic soda',
       'lye',
       'battery acid',

@@ -140,6 +140,13 @@ export const people: readonly SafetyRule[] = [
     'Smoke of poisonous plants injures the lungs.',
     'Bag it for collection.',
   ),
+  guideline(
+    'burnt-sulphur',
+    'stop',
+    { things: ['sulphur'], facts: ['burns-open'] },
+    'Burning sulphur gives off a gas that burns the lungs and bleaches every leaf.',
+    'Wash a bare glasshouse down with soapy water; on leaves, wettable sulphur by its label.',
+  ),
   ...(['sulphur', 'insecticide'] as const).map((name) =>
     guideline(
       `${name}-asthma`,

@@ -32,6 +32,13 @@ export const poisons: readonly SafetyRule[] = [
     'Nettle, comfrey or harmless weeds for brews; soap for insects.',
   ),
   guideline(
+    'rhubarb-leaves',
+    'stop',
+    { things: ['rhubarb-leaf'], withoutFacts: ['to-compost'] },
+    'Their oxalic acid poisons who swallows or breathes it, brewed or not, and it does little to insects.',
+    'On the compost they do no harm; soap for insects.',
+  ),
+  guideline(
     'poison-pulled',
     'caution',
     { things: ['poison-plant'], facts: ['pulled-out'] },

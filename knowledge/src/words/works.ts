@@ -373,6 +373,7 @@ export const works: readonly WorkRow[] = [
     'egg cup',
     'soap dish',
   ),
+  thing('salts-out', 'Salts in a pot', 'wash out the salts', 'flush out the salts', 'rinse out the salts', 'salts out'),
   thing('fish-tank', 'Fish tank', 'goldfish bowl'),
   thing(
     'plant-talk',

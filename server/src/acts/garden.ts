@@ -251,6 +251,12 @@ export const setHowMany = act('setHowMany', ({ db }, { number }, plantingId) => 
   return { caseId: null, result: {} };
 });
 
+export const setBloom = act('setBloom', ({ db }, { until }, plantingId) => {
+  onePlanting(db, plantingId);
+  garden.setBloom(db, plantingId, until);
+  return { caseId: null, result: {} };
+});
+
 export const setHarvest = act('setHarvest', (context, { on }, plantingId) => {
   onePlanting(context.db, plantingId);
   garden.setHarvest(context.db, plantingId, on);
@@ -275,6 +281,7 @@ export const acts = {
   addSoilTest,
   setThreshold,
   answerPractice,
+  setBloom,
   setHarvest,
   setBedSize,
   setHowMany,

@@ -43,3 +43,6 @@ ALTER TABLE plan_position ADD COLUMN placed_on TEXT NOT NULL DEFAULT '';
 ALTER TABLE plan_position ADD COLUMN moved_from TEXT;
 ALTER TABLE plan_position ADD COLUMN moved_on TEXT;
 ALTER TABLE plan_position ADD COLUMN moved_because TEXT;
+
+-- The last day on which a planting is in flower, as far as the gardener said: bees come until then.
+ALTER TABLE planting ADD COLUMN bloom_until TEXT;

@@ -54,6 +54,7 @@ const plantingRow = z.object({
   number: z.number().nullable(),
   sprouted_on: z.string().nullable(),
   has_castings: z.number().transform((value) => value === 1),
+  bloom_until: z.string().nullable(),
 });
 export type PlantingRow = z.infer<typeof plantingRow>;
 
@@ -172,7 +173,10 @@ export const plantingsCalled = (
     'id' in by ? by.id : by.label,
   );
 
-export const addPlantingWhole = (db: Db, planting: Omit<PlantingRow, 'sprouted_on' | 'has_castings'>): void =>
+export const addPlantingWhole = (
+  db: Db,
+  planting: Omit<PlantingRow, 'sprouted_on' | 'has_castings' | 'bloom_until'>,
+): void =>
   run(
     db,
     `INSERT INTO planting (id, bed_id, plant, label, planted_on, removed_on, harvest_on, number)
@@ -208,7 +212,7 @@ export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined =>
 
 export function addPlanting(
   db: Db,
-  planting: Omit<PlantingRow, 'removed_on' | 'harvest_on' | 'number' | 'sprouted_on' | 'has_castings'>,
+  planting: Omit<PlantingRow, 'removed_on' | 'harvest_on' | 'number' | 'sprouted_on' | 'has_castings' | 'bloom_until'>,
 ): void {
   run(
     db,
@@ -227,5 +231,7 @@ export const setNumber = (db: Db, plantingId: string, number: number | null): vo
   run(db, 'UPDATE planting SET number = ? WHERE id = ?', number, plantingId);
 export const setSprouted = (db: Db, plantingId: string, on: string | null, hasCastings: boolean): void =>
   run(db, 'UPDATE planting SET sprouted_on = ?, has_castings = ? WHERE id = ?', on, hasCastings ? 1 : 0, plantingId);
+export const setBloom = (db: Db, plantingId: string, until: string | null): void =>
+  run(db, 'UPDATE planting SET bloom_until = ? WHERE id = ?', until, plantingId);
 export const setHarvest = (db: Db, plantingId: string, on: string | null): void =>
   run(db, 'UPDATE planting SET harvest_on = ? WHERE id = ?', on, plantingId);

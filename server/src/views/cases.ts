@@ -6,7 +6,7 @@ import type { Db } from '../database';
 import { notFound } from '../problems';
 import { anyClosedCases, anyEvidence, anyOpenCases, countClosed, maybeOneCase, type CaseRow } from '../store/cases';
 import { anyCountsOfCase } from '../store/counts';
-import { anyBeds, anyBedsGone, everyPlanting, type BedRow, type PlantingRow } from '../store/garden';
+import { anyBeds, anyBedsGone, everyPlanting, maybeOnePlanting, type BedRow, type PlantingRow } from '../store/garden';
 import { storedUnder } from '../store/ids';
 import { anyLogOfCase } from '../store/log';
 import { anyJobs } from '../store/jobs';
@@ -120,6 +120,7 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       earlier: (situation.earlier ?? []).map((item) => ({ ...item })),
       checksDone: [...situation.checksDone],
     },
+    bloomUntil: inFlowerUntil(db, row.planting_id, laidOut.today),
     recent: recentIn(db, tables, row, laidOut.today),
     experience: learntAgainst(
       db,
@@ -154,6 +155,12 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       ),
     ],
   };
+}
+
+/** The last day on which a planting is in flower; null once that is over. */
+function inFlowerUntil(db: Db, plantingId: string | null, today: string): string | null {
+  const until = plantingId === null ? null : (maybeOnePlanting(db, plantingId)?.bloom_until ?? null);
+  return until !== null && until >= today ? until : null;
 }
 
 /** What this bed, or this very plant, has had in any of its cases. */

@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import { ownRow } from '@trowel/core/jobs';
-import { fedFrom, furthestBack } from '@trowel/core/judge';
+import { fedFrom, furthestBack, goesOnByDay, waitsForBloom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import {
   schedule,
@@ -132,6 +132,10 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
   const harvestOn = places
     .flatMap(({ planting_id }) => (planting_id === null ? [] : (maybeOnePlanting(db, planting_id)?.harvest_on ?? [])))
     .sort()[0];
+  const bloomUntil = places
+    .flatMap(({ planting_id }) => (planting_id === null ? [] : (maybeOnePlanting(db, planting_id)?.bloom_until ?? [])))
+    .sort()
+    .at(-1);
   // It begins when the first of them are old enough; the others join the can later.
   const [sprouted] = places
     .flatMap((place) => sproutedAt(db, place) ?? [])
@@ -143,6 +147,12 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
   const timed = timedByLife(db, tables, garden, row, remedy, today);
   const washed = washedRound(db, garden, row, remedy, now);
   const washedStep = events.find(({ id }) => id === washed?.event)?.step;
+  const keepLeavesDryAtNight =
+    reading?.causes.some(
+      ({ id, probability }) =>
+        probability >= wetLeavesMatterFrom && tables.causes.some((cause) => cause.id === id && cause.wetLeaves),
+    ) ?? false;
+  const isByDay = keepLeavesDryAtNight || goesOnByDay(remedy);
   const brew = maybeBrew(db, row.batch_id);
   const stands = brew && batchState(brew.batch, today);
   return [
@@ -159,14 +169,11 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
       ...(stands ? { brew: { readyOn: stands.readyOn, bestBefore: stands.bestBefore } } : {}),
       ...(sprouted ? { sprouted } : {}),
       ...(harvestOn === undefined ? {} : { harvestOn }),
+      ...(bloomUntil !== undefined && waitsForBloom(tables, remedy, isByDay) ? { bloomUntil } : {}),
       ...soilShift(db, garden, places, now),
       sheltered: places.length > 0 && places.every(({ bed_id }) => isSheltered(maybeOneBed(db, bed_id)?.setting)),
       urgent: reading?.action === 'treat-now',
-      keepLeavesDryAtNight:
-        reading?.causes.some(
-          ({ id, probability }) =>
-            probability >= wetLeavesMatterFrom && tables.causes.some((cause) => cause.id === id && cause.wetLeaves),
-        ) ?? false,
+      keepLeavesDryAtNight,
     },
   ];
 }

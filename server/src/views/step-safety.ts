@@ -103,7 +103,11 @@ function actIn(
     return remedyAct(tables, remedy, {
       strength,
       plants: planting ? [planting.plant] : [],
-      facts: [...(maybeOneBed(db, bed_id)?.near ?? []), ...(isThirsty ? (['thirsty'] as const) : [])],
+      facts: [
+        ...(maybeOneBed(db, bed_id)?.near ?? []),
+        ...(isThirsty ? (['thirsty'] as const) : []),
+        ...(planting?.bloom_until != null && on <= planting.bloom_until ? (['on-open-bloom'] as const) : []),
+      ],
       ...(tested === undefined ? {} : { testLeafDaysAgo: daysBetween(tested, on), testLeafFound }),
       before: aroundOn(tables, rounds, on).before,
       ...(picked === undefined ? {} : { daysToHarvest: picked }),

@@ -1,12 +1,13 @@
 import { chooseRemedies, type Choice } from '@trowel/core/choose';
 import type { CaseView, GardenView } from '@trowel/core/contract';
+import { addDays } from '@trowel/core/quantities';
 import { weigh, worthShowing, type Weighing } from '@trowel/core/weigh';
 import { depthWords, shortDay } from '@trowel/core/wording';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { seasonOfPlace, type SceneFact } from '@trowel/core/tables';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { useCase, useGarden } from '@/api/queries';
+import { useAct, useCase, useGarden } from '@/api/queries';
 import { useWaiting } from '@/api/waiting';
 import { Blade } from '@/drawing/Blade';
 import { Tag } from '@/drawing/Tag';
@@ -97,6 +98,32 @@ function useReading(
   }, [knowledge, view.situation, view.recent, view.experience, settled, whole, garden, facts]);
 }
 
+/** So long most plants flower on; told as a day, which can be changed on the page of the bed. */
+const flowersOn = 14;
+
+/** What is so here; that its plant is in flower is kept with the plant, and the plan goes by it. */
+function useBloom(
+  { bloomUntil, summary: { plantingId } }: CaseView,
+  today: string,
+  told: readonly SceneFact[],
+  setTold: (facts: readonly SceneFact[]) => void,
+) {
+  const setBloom = useAct('setBloom');
+  const isKept = bloomUntil !== null;
+  const facts = useMemo(
+    () => [...told.filter((fact) => fact !== 'on-open-bloom' || plantingId === null), ...(isKept ? bloom : [])],
+    [told, plantingId, isKept],
+  );
+  const setFacts = (next: readonly SceneFact[]) => {
+    const isNow = next.includes('on-open-bloom');
+    if (plantingId !== null && isNow !== isKept)
+      setBloom.mutate({ id: plantingId, body: { until: isNow ? addDays(today, flowersOn) : null } });
+    setTold(next);
+  };
+  return { facts, setFacts };
+}
+const bloom: readonly SceneFact[] = ['on-open-bloom'];
+
 interface OpenCaseProps {
   readonly view: CaseView;
   readonly garden: GardenView;
@@ -107,9 +134,10 @@ interface OpenCaseProps {
 function OpenCase({ view, garden, part, goTo }: OpenCaseProps) {
   const wide = useIsWide();
   const widest = useIsWidest();
-  const [facts, setFacts] = useState<readonly SceneFact[]>(
+  const [told, setTold] = useState<readonly SceneFact[]>(
     () => garden.beds.find(({ id }) => id === view.summary.bedId)?.near ?? [],
   );
+  const { facts, setFacts } = useBloom(view, garden.today, told, setTold);
   const { weighing, choice } = useReading(view, garden, facts);
   const content = {
     read: <ReadPart view={view} />,

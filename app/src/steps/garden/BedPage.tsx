@@ -19,7 +19,7 @@ import { Toggle } from '@/ui/Toggle';
 import { rootWords, settingWords } from '@/wording/places';
 import { ActsWhen } from './ActsWhen';
 import { BedSizeForm } from './BedSizeForm';
-import { Harvests, Sprouted } from './Harvests';
+import { Harvests, InFlower, Sprouted } from './Harvests';
 import { Growing } from './Growing';
 import { NearPlace, PlaceForm } from './PlaceForm';
 import { StillToSow } from './StillToSow';
@@ -61,6 +61,7 @@ export function BedPage() {
                 <LabTest bed={bed} />
                 <TestsDone bed={bed} />
                 <Harvests bed={bed} />
+                <InFlower bed={bed} />
                 <Sprouted bed={bed} />
                 <ActsWhen />
                 <PlaceForm key={bed.name} bed={bed} />

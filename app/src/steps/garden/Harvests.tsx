@@ -30,6 +30,29 @@ export function Harvests({ bed }: { bed: BedView }) {
   );
 }
 
+/** Until when each is in flower: nothing that hurts bees goes on before that is over. */
+export function InFlower({ bed }: { bed: BedView }) {
+  const setBloom = useAct('setBloom');
+  if (bed.plantings.length === 0) return null;
+  return (
+    <Sheet>
+      <Heading rank={3}>In flower until</Heading>
+      <Small>What would hurt bees waits until then.</Small>
+      {bed.plantings.map(({ id, label, bloomUntil }) => (
+        <DateField
+          key={id}
+          label={label}
+          says={`Day until which ${label} is in flower`}
+          day={bloomUntil}
+          disabled={setBloom.isPending}
+          change={(until) => setBloom.mutate({ id, body: { until } })}
+        />
+      ))}
+      {setBloom.error && <Trouble error={setBloom.error} />}
+    </Sheet>
+  );
+}
+
 /** When seedlings sprouted: they live on their seed for a week, and are fed no sooner. */
 export function Sprouted({ bed }: { bed: BedView }) {
   const setSprouted = useAct('setSprouted');

@@ -41,7 +41,8 @@ export function needsOf(
     if (row.classes.includes('peroxide') && dose.label === undefined)
       return [{ kind: 'which-bottle', ingredient: row.id }];
     if (thing.dose !== undefined) return [];
-    if (row.classes.includes('feed') && isLaidDry(line)) return [];
+    // Strewn dry no water thins it; seedlings bear none of that.
+    if (row.classes.includes('feed') && isLaidDry(line) && !act.isYoung) return [];
     // Of these a wrong strength kills what it was to help; of others it wastes work.
     return tables.classes.some(({ id, strengthMatters }) => strengthMatters && row.classes.includes(id))
       ? [{ kind: 'how-strong', ingredient: row.id }]

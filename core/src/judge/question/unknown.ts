@@ -36,6 +36,7 @@ const neutral = new Set(
   whisk blender sieve strainer stocking tights muslin rag sponge brush roller hose pipe nozzle backpack knapsack pump trigger mister atomiser
   terrace balcony veranda porch yard allotment plot greenhouse polytunnel conservatory windowsill kitchen bathroom garage cellar fence wall gate
   daughter son grandson granddaughter nephew niece aunt uncle cousin partner boss colleague teacher vicar builder landscaper plumber postman
+  thumb thumbs finger fingers palm fist sandals shoes boots wellies shirt sleeves trousers shorts hat apron barefoot
   toothbrush nailbrush toothpick flashlight torch headlamp lantern lamp phone camera tweezers tongs chopsticks paws pets bugs vacuum hoover broom spade shovel rake hoe trowel wheelbarrow barrow ladder stool
   beside behind below above near next beneath between among round around across along through off from until till
   lay laid hung strung tied wrapped set placed stuck pinned bought sold told showed poked tucked stood sat left stayed kept waiting got made went gone ran been having being doing going coming taking giving
