@@ -50,5 +50,6 @@ export const tapsAllowed: Readonly<Record<string, number>> = {
   'with the server gone at every step that can wait: each is kept, and sent when it is back': 31,
   'the weather is read, taken back, and brought as a forecast; a sensor says how moist the soil is': 14,
   'Today says what to take along in all, and why a step stands at its hour': 3,
+  'a step is left out with its reason, and taken back': 3,
   'that a plant is in flower is said once: under Choose, on its bed, and in the plan': 5,
 };

@@ -60,6 +60,17 @@ test('Today says what to take along in all, and why a step stands at its hour', 
   expect(errors).toEqual([]);
 });
 
+test('a step is left out with its reason, and taken back', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: /^Leave it out: Spray or pour in the evening/ }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'The weather', exact: true }).click();
+  await expect(page.getByText('Left out: Spray or pour in the evening')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Leave it out: Spray or pour in the evening/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Leave it out: Spray or pour in the evening/ })).toBeVisible();
+});
+
 test('that a plant is in flower is said once: under Choose, on its bed, and in the plan', async ({ page }) => {
   await page.goto('/cases');
   await page.getByRole('link', { name: /Sweet peas, white dust/ }).click();

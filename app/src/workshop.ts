@@ -8,6 +8,7 @@ export { CalendarPage } from '@/steps/calendar/CalendarPage';
 export { CasePage } from '@/steps/cases/CasePage';
 export { CaseSheetPage } from '@/steps/cases/CaseSheetPage';
 export { Overlay } from '@/steps/find/Overlay';
+export { LeaveOut } from '@/steps/plan/LeaveOut';
 export { CouldGive } from '@/steps/plan/CouldGive';
 export { Counter } from '@/steps/follow/Counter';
 export { WholeCount } from '@/steps/follow/WholeCount';

@@ -1,6 +1,6 @@
 import { addDays, daysBetween } from '@trowel/core/quantities';
 import { skies, skyAt } from '../src/weather/climates';
-import { madeUpReadings, settledFrom, settlingDays } from '../src/weather/made-up-sensor';
+import { madeUpReadings, reckonedFrom } from '../src/weather/made-up-sensor';
 import { standInForecast, standInWeather } from '../src/weather/stand-in';
 import { bedWithCurrants, callsOf, newWorld, type World } from './world';
 
@@ -288,7 +288,8 @@ describe('a sensor in the soil', () => {
   test('a made-up one follows rain and sun, is watered before it is dry, and under a roof no rain falls', () => {
     const place = { latitude: 52.1, longitude: -4.6, timeZone: 'UTC' };
     const from = '2026-06-01';
-    const sky = { first: settledFrom(from), days: standInWeather(place, settledFrom(from), settlingDays + 60) };
+    const first = reckonedFrom(from);
+    const sky = { first, days: standInWeather(place, first, daysBetween(first, from) + 60) };
     const hours = madeUpReadings(sky, 52.1, 'bed', from, 60);
     expect(hours).toHaveLength(60 * 24);
     for (const [at, { moisture, soil, rain }] of hours.entries()) {
@@ -310,6 +311,8 @@ describe('a sensor in the soil', () => {
     const [sensor] = (await weather()).sensors;
     expect(sensor).toMatchObject({ id, bedName: 'Long Bed', kind: 'made-up', since: today });
     expect(sensor.says).toMatch(/% *\).*soil \d+ °C/);
+    // The page of the bed says the same of the same hour.
+    expect((await world.api.get(`/api/beds/${bedId}`).expect(200)).body.sensor).toBe(sensor.says);
     expect(daysBetween(today, sensor.hours[0].date)).toBe(0);
     await refused(`/beds/${bedId}/sensor`, { kind: 'own' }, 409);
     await refused(`/sensors/${id}/readings`, sent(50, 12), 409);

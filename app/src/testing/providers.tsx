@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { PaperProvider } from 'react-native-paper';
 import { Counter } from '@/steps/follow/Counter';
 import { CouldGive } from '@/steps/plan/CouldGive';
+import { LeaveOut } from '@/steps/plan/LeaveOut';
 import { Away, Marked } from '@/steps/today/Seldom';
 import { WholeCount } from '@/steps/follow/WholeCount';
 import { paperTheme } from '@/theme/theme';
@@ -14,7 +15,7 @@ import { NoticeProvider } from '@/ui/notice';
 export function draw(children: ReactNode) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: Infinity } } });
   // What is fetched while a page is open: the test's world cannot import while it runs.
-  client.setQueryData(workshop.queryKey, { Away, CouldGive, Counter, Marked, WholeCount } as Workshop);
+  client.setQueryData(workshop.queryKey, { Away, CouldGive, Counter, LeaveOut, Marked, WholeCount } as Workshop);
   return render(
     <QueryClientProvider client={client}>
       <PaperProvider theme={paperTheme(false)} settings={{ icon: () => null }}>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { countUnits, doingFaults, jobWaters, stepResults } from '../tables';
+import { countUnits, doingFaults, jobWaters, skipReasons, stepResults } from '../tables';
 import { commandId, counted, isoDate, named } from './entries';
 
 /** What is asked of a job: how it is to be done, what was done of it, and what was counted. */
@@ -73,6 +73,8 @@ export const stepEvent = z.strictObject({
   outcome: z.enum(['done', 'skipped', 'undone']),
   /** What was found, where the step asks for it. */
   result: z.enum(results).optional(),
+  /** Why it is left out. */
+  reason: z.enum(skipReasons).optional(),
   /** Cautions that have been read, by rule. */
   acknowledged: z.array(z.string()).max(60).default([]),
 });

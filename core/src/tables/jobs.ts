@@ -8,6 +8,9 @@ export const stepResults = {
   'test-look': ['unharmed', 'harmed', 'could-not'],
   cards: ['to-sugar', 'to-fat', 'to-both', 'to-neither', 'could-not'],
 } as const satisfies Record<StepAsk, readonly string[]>;
+/** Why a step is left out, where the gardener says. */
+export const skipReasons = ['no-time', 'weather', 'not-needed', 'without-it', 'plant-unwell'] as const;
+export type SkipReason = (typeof skipReasons)[number];
 export type StepResult = (typeof stepResults)[StepAsk][number];
 
 /** Which water a job is mixed with: the tap's, or rain from the butt. */

@@ -1,7 +1,7 @@
 import { needOf, type fillsOf, type PlaceSize } from '../jobs';
 import { batchState, type Batch } from '../mix';
 import { inWords, mL, plainNumber, squareMetres, type MeasureSystem, type IsoDate } from '../quantities';
-import type { CountUnit, RemedyRow, StepAsk, StepResult } from '../tables';
+import type { CountUnit, RemedyRow, SkipReason, StepAsk, StepResult } from '../tables';
 import { stepResults } from '../tables';
 import { dayWords } from './everyday/days';
 import { counted, lowerFirst } from './everyday/language';
@@ -30,12 +30,28 @@ const resultSays: Record<StepResult, string> = {
   'to-neither': 'on neither: set the cards nearer to the trail, or at another hour',
 };
 
+/** Why a step is left out: on a button, and as it is told afterwards. */
+export const skipWords: Readonly<Record<SkipReason, { readonly label: string; readonly says: string }>> = {
+  'no-time': { label: 'No time', says: 'no time for it' },
+  weather: { label: 'The weather', says: 'the weather was against it' },
+  'not-needed': { label: 'Not needed', says: 'it was not needed' },
+  'without-it': { label: 'Something is missing', says: 'something for it was missing' },
+  'plant-unwell': { label: 'The plant is not well', says: 'the plant was not well' },
+};
+const isSkipReason = (id: string): id is SkipReason => id in skipWords;
+
 const isResult = (id: string): id is StepResult => id in resultSays;
 
 export const resultChoices = (ask: StepAsk): { id: StepResult; label: string }[] =>
   stepResults[ask].filter((id) => id !== 'counted').map((id) => ({ id, label: resultLabels[id] }));
 export const resultWords = (result: string | null): string | null =>
-  result === null ? null : isResult(result) ? resultSays[result] : result;
+  result === null
+    ? null
+    : isResult(result)
+      ? resultSays[result]
+      : isSkipReason(result)
+        ? skipWords[result].says
+        : result;
 
 /** "1 % soap, 1½ qt of ready mix". */
 export function amountsWords(

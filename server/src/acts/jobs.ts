@@ -313,7 +313,7 @@ export const moveStep = act('moveStep', (context, { jobId, step, on, hour }) => 
   return { caseId: row.case_id, result: {} };
 });
 
-export const recordStep = act('recordStep', (context, { jobId, step, outcome, result, acknowledged }) => {
+export const recordStep = act('recordStep', (context, { jobId, step, outcome, result, reason, acknowledged }) => {
   const { db, tables, today } = context;
   const row = theJob(db, jobId);
   const remedy = jobRemedy(tables, row);
@@ -323,7 +323,10 @@ export const recordStep = act('recordStep', (context, { jobId, step, outcome, re
   if (outcome === 'undone') return undo(context, row, step);
   const { round, events } = roundOf(db, row, remedy);
   if (events.some((event) => event.step === step)) throw conflict('ticked-already');
-  const answer = outcome === 'done' ? answerOf(context, row, remedy, spec, result) : nothingFound;
+  const answer =
+    outcome === 'done'
+      ? answerOf(context, row, remedy, spec, result)
+      : { ...nothingFound, result: outcome === 'skipped' ? (reason ?? null) : null };
   if (outcome === 'done' && spec.applies) {
     const { hourNow } = gardenTime(context.clock(), garden.oneGarden(db).time_zone);
     const left = unread(applyCautions(db, tables, row, today, hourNow), acknowledged);

@@ -31,7 +31,7 @@ const swings = 0.4;
 /**
  * A sensor that is made up: it follows the sky of the garden through a store of water that rain and a can fill and the
  * sun empties (reference evaporation by Hargreaves, FAO-56 equation 52), and the warmth of the soil through that of the
- * air. The same hour always says the same. Days before the first one wanted settle it.
+ * air. Days before the first one wanted settle it.
  * @param sky days one after the other, some before `from`
  */
 export function madeUpReadings(
@@ -106,6 +106,11 @@ function warmthAt(sky: Sky, { date, hours }: DayWeather, hour: number): number {
 const roomAt = (hour: number): number => (hour >= 7 && hour < 22 ? room.high : room.low);
 const rounded = (value: number): number => Number(value.toFixed(1));
 
-/** So many days before the first wanted settle what the soil holds. */
-export const settlingDays = 20;
-export const settledFrom = (from: IsoDate): IsoDate => addDays(from, -settlingDays);
+/** So many days before the first of a month settle what the soil holds by then. */
+const settlingDays = 90;
+
+/**
+ * The day from which a sensor is reckoned: the same for every question of a month, so that the same hour says the same
+ * whoever asks.
+ */
+export const reckonedFrom = (today: IsoDate): IsoDate => addDays(`${today.slice(0, 7)}-01`, -settlingDays);

@@ -1,9 +1,9 @@
 import { soilWarmth } from '@trowel/core/plan';
-import { addDays, type IsoDate } from '@trowel/core/quantities';
+import { addDays, daysBetween, type IsoDate } from '@trowel/core/quantities';
 import type { Db } from '../database';
 import { maybeOneBed, type GardenRow } from '../store/garden';
 import { anySensorReadings, maybeSensorIn, type SensorReading, type SensorRow } from '../store/weather';
-import { madeUpReadings, settledFrom, settlingDays } from './made-up-sensor';
+import { madeUpReadings, reckonedFrom } from './made-up-sensor';
 import { skyOver } from './sky';
 
 export interface Now {
@@ -21,8 +21,8 @@ export function readingsOf(db: Db, garden: GardenRow, sensor: SensorRow, days: n
   if (sensor.kind === 'own') return anySensorReadings(db, sensor.id, first, today).filter(isOver);
   const bed = maybeOneBed(db, sensor.bed_id);
   if (!bed) return [];
-  const settled = settledFrom(from);
-  const sky = { first: settled, days: skyOver(db, garden, settled, settlingDays + days, today) };
+  const settled = reckonedFrom(today);
+  const sky = { first: settled, days: skyOver(db, garden, settled, daysBetween(settled, today) + 1, today) };
   return madeUpReadings(sky, garden.latitude, bed.setting, from, days).filter(isOver);
 }
 

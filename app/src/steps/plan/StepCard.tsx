@@ -1,4 +1,5 @@
 import type { StepView } from '@trowel/core/contract';
+import type { SkipReason } from '@trowel/core/tables';
 import { capital, dayWords, hourWords, sentence } from '@trowel/core/wording/everyday';
 import type { Href } from 'expo-router';
 import { useContext, useState } from 'react';
@@ -37,9 +38,13 @@ export function StepCard({
   const { tick, answer, leaveOut, untick, busy } = useTick(step);
   const mustRead = step.cautions.some(({ level }) => level !== 'note');
   const [open, setOpen] = useState(false);
+  const [leaving, setLeaving] = useState(false);
+  const LeaveOut = useFetchedWorkshop(leaving)?.LeaveOut;
   const isDone = step.state === 'done' || step.state === 'skipped';
   const isOver = isDone || step.state === 'passed';
   const ground = isOver ? roles.goodGround : step.waits || step.state === 'unplaced' ? roles.deep : roles.raised;
+  // What asks for an answer can be left out beside its answers.
+  const canLeave = step.state === 'planned' && !waits && !step.asks && step.date !== null && step.date <= today;
   const press = isDone ? untick : mustRead || step.asks ? () => setOpen(!open) : () => tick([]);
   return (
     <View
@@ -77,6 +82,23 @@ export function StepCard({
           {step.whyThen !== '' && !isOver && <Small>{step.whyThen}</Small>}
         </View>
       </View>
+      {canLeave && (
+        <View style={{ paddingLeft: 60, paddingRight: space.m, paddingBottom: space.s }}>
+          {leaving && LeaveOut ? (
+            <LeaveOut does={step.does} leaveOut={leaveOut} />
+          ) : (
+            <Row>
+              <Button
+                accessibilityLabel={`Leave it out: ${step.does}, ${step.caseName}`}
+                disabled={busy}
+                onPress={() => setLeaving(true)}
+              >
+                Leave it out
+              </Button>
+            </Row>
+          )}
+        </View>
+      )}
       {step.couldGive.length > 0 && <Gives step={step} />}
       {open && !isOver && (
         <View style={{ gap: space.s, padding: space.s, paddingTop: 0 }}>
@@ -145,7 +167,7 @@ function Answer({
             {label}
           </Button>
         ))}
-        <Button onPress={leaveOut}>Leave it out</Button>
+        <Button onPress={() => leaveOut()}>Leave it out</Button>
       </Row>
     </View>
   );
@@ -177,7 +199,12 @@ function useTick(step: StepView) {
   const send = (
     outcome: 'done' | 'skipped' | 'undone',
     says: string,
-    more: { readonly undo?: () => void; readonly acknowledged?: string[]; readonly result?: Result } = {},
+    more: {
+      readonly undo?: () => void;
+      readonly acknowledged?: string[];
+      readonly result?: Result;
+      readonly reason?: SkipReason;
+    } = {},
   ) => {
     const { undo, ...body } = more;
     recordStep.mutate(
@@ -190,7 +217,8 @@ function useTick(step: StepView) {
     tick: (acknowledged: readonly string[]) =>
       send('done', `Done: ${step.does}`, { undo: untick, acknowledged: [...acknowledged] }),
     answer: (result: Result) => send('done', `Noted: ${step.does}`, { undo: untick, result }),
-    leaveOut: () => send('skipped', `Left out: ${step.does}`, { undo: untick }),
+    leaveOut: (reason?: SkipReason) =>
+      send('skipped', `Left out: ${step.does}`, { undo: untick, ...(reason === undefined ? {} : { reason }) }),
     untick,
     busy: recordStep.isPending,
   };
