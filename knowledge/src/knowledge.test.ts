@@ -117,4 +117,18 @@ describe('the knowledge tables', () => {
   ])('the check finds %s', (_, spoil, message) => {
     expect(integrityProblems(spoil(knowledge)).join('\n')).toMatch(message);
   });
+
+  test('what lives in the soil is poured only where the judge has nothing against its warmth', () => {
+    const rows = knowledge.temperatures.filter(({ of }) => of === 'nematode-pack' || of === 'cool-nematodes');
+    const least = Math.min(...rows.flatMap(({ least: one }) => one ?? []));
+    const most = Math.min(...rows.flatMap(({ most: one }) => one ?? []));
+    const poured = knowledge.remedies.filter(({ classes }) => classes.includes('moist-living'));
+    expect(poured.length).toBeGreaterThan(3);
+    for (const { id, steps } of poured)
+      for (const { applies, window } of steps.filter((step) => step.applies)) {
+        expect([id, applies, window.soil !== undefined]).toEqual([id, true, true]);
+        expect(window.soil?.[0]).toBeGreaterThanOrEqual(least);
+        expect(window.soil?.[1]).toBeLessThanOrEqual(most);
+      }
+  });
 });

@@ -62,6 +62,18 @@ describe('the calendar', () => {
     await refused('/steps/move', { jobId, step: 'dance', on: free?.date }, 422);
   });
 
+  test('what was marked for a month to come stands under the season, by its month', async () => {
+    const { bedId, plantingId } = await bedWithCurrants(world);
+    await post('/jobs', { wish: 'Prune the currants', places: [{ bedId, plantingId }], from: '2026-11-20' });
+    const { later, days } = await theCalendar();
+    expect(later).toEqual([{ month: '2026-11', says: ['Prune the currants'] }]);
+    expect(days.flatMap(({ steps }) => steps)).toEqual([]);
+    world.setNow('2026-11-01T09:00:00Z');
+    const near = await theCalendar();
+    expect(near.later).toEqual([]);
+    expect(near.days.flatMap(({ steps }) => steps).length).toBeGreaterThan(0);
+  });
+
   test('nothing is laid on days away, and it goes back when they are taken back', async () => {
     const jobId = await sprayed();
     const before = await dayOf(jobId, 'spray');

@@ -226,6 +226,8 @@ export const calendarView = z.object({
       also: z.array(z.string()),
     }),
   ),
+  /** What comes after those days, by month ("2026-11"), in words. */
+  later: z.array(z.object({ month: z.string(), says: z.array(z.string()) })),
 });
 export type CalendarView = z.infer<typeof calendarView>;
 

@@ -128,6 +128,10 @@ export const awayWaitsWords = (does: string, whose: string, date: IsoDate, today
 /** "Nettle brew: stir it." */
 export const awayChoreWords = (name: string, does: string): string => `${name}: ${lowerFirst(does)}`;
 
+/** "Plum: winter cut": what comes in a month to come, and whose it is. */
+export const laterWords = (what: string, whose: string | undefined): string =>
+  whose === undefined || whose === what ? what : `${what} (${whose})`;
+
 /** Why a step has no day. */
 export function unplacedWords(passedOver: readonly Pick<PassedOver, 'because'>[], isOver: boolean): string {
   if (isOver) return 'Not done.';

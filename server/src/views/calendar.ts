@@ -2,7 +2,7 @@ import type { CalendarView, SlotsView, StepView } from '@trowel/core/contract';
 import { batchState } from '@trowel/core/mix';
 import { slotsFor, spellsFor } from '@trowel/core/plan';
 import { addDays } from '@trowel/core/quantities';
-import { batchFallsWords, hindranceSays, lateLookWords } from '@trowel/core/wording';
+import { batchFallsWords, hindranceSays, laterWords, lateLookWords } from '@trowel/core/wording';
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 import { DateTime } from 'luxon';
 import { inputError } from '@trowel/core/contract';
@@ -15,6 +15,8 @@ import { jobName, stepsOf } from './jobs';
 import { layOut, type Deps, type LaidOut } from './plan';
 
 const weeksShown = 8;
+/** So far the season is looked over, days. */
+const seasonShown = 365;
 
 /** The weeks to come, from the Monday of this week. */
 export function calendarViewOf(deps: Deps): CalendarView {
@@ -26,14 +28,40 @@ export function calendarViewOf(deps: Deps): CalendarView {
   const byDay = new Map<string, StepView[]>();
   for (const step of stepsInOrder(deps, laidOut))
     if (step.date !== null && step.state !== 'passed') byDay.set(step.date, [...(byDay.get(step.date) ?? []), step]);
-  const also = alsoOn(deps, monday, addDays(monday, 7 * weeksShown));
+  const end = addDays(monday, 7 * weeksShown);
+  const also = alsoOn(deps, monday, addDays(monday, seasonShown));
   return {
     today,
     days: Array.from({ length: 7 * weeksShown }, (_, at) => {
       const date = addDays(monday, at);
       return { date, isAway: away.has(date), steps: byDay.get(date) ?? [], also: also.get(date) ?? [] };
     }),
+    later: laterOf(deps, laidOut, [...byDay], [...also], end),
   };
+}
+
+/** What comes after the weeks that are shown, within a year: what was marked for its month, late looks, brews, steps far off. */
+function laterOf(
+  { tables }: Deps,
+  { jobs, cases }: LaidOut,
+  steps: readonly (readonly [date: string, steps: readonly StepView[]])[],
+  also: readonly (readonly [date: string, says: readonly string[]])[],
+  from: string,
+): CalendarView['later'] {
+  const onDays = [
+    ...[...jobs.values()].map((row): [string, string] => [
+      row.chosen_on,
+      laterWords(jobName(tables, row), cases.get(row.case_id ?? '')?.name),
+    ]),
+    ...steps.flatMap(([date, some]) =>
+      some.map((step): [string, string] => [date, laterWords(step.does, step.caseName)]),
+    ),
+    ...also.flatMap(([date, some]) => some.map((says): [string, string] => [date, says])),
+  ].filter(([date]) => date >= from);
+  const byMonth = new Map<string, string[]>();
+  for (const [date, says] of onDays.sort(([a], [b]) => a.localeCompare(b)))
+    byMonth.set(date.slice(0, 7), [...(byMonth.get(date.slice(0, 7)) ?? []), says]);
+  return [...byMonth].map(([month, says]) => ({ month, says: [...new Set(says)] }));
 }
 
 /** Late looks, and the days on which brews are ready or past their best. */

@@ -1,6 +1,14 @@
 import type { CalendarView, SlotsView, StepView } from '@trowel/core/contract';
 import { NotPrinted, PaperOnly, PrintButton } from '@/ui/Printing';
-import { capital, counted, dayAndMonth, dayWords, hourWords, weekdayOf } from '@trowel/core/wording/everyday';
+import {
+  capital,
+  counted,
+  dayAndMonth,
+  dayWords,
+  hourWords,
+  monthName,
+  weekdayOf,
+} from '@trowel/core/wording/everyday';
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { apiBase } from '@/api/tour';
@@ -49,7 +57,7 @@ export function CalendarPage() {
   return (
     <Page wide>
       <Loaded query={query}>
-        {({ today, days }) => (
+        {({ today, days, later }) => (
           <>
             <NotPrinted style={{ gap: space.s }}>
               <Heading rank={1}>The weeks to come</Heading>
@@ -83,6 +91,17 @@ export function CalendarPage() {
               ) : (
                 <DayList days={days} today={today} chosen={chosen} choose={choose} panel={panel(today)} />
               )}
+            </NotPrinted>
+            <NotPrinted style={{ gap: space.s }}>
+              {later.length > 0 && <Heading>Later in the season</Heading>}
+              {later.map(({ month, says }) => (
+                <View key={month} style={{ gap: 2 }}>
+                  <Heading rank={3}>{monthName(Number(month.slice(5)))}</Heading>
+                  {says.map((one) => (
+                    <Small key={one}>{one}</Small>
+                  ))}
+                </View>
+              ))}
             </NotPrinted>
             <PaperOnly>
               <ShedDoor days={days} today={today} />
