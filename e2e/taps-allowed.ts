@@ -52,4 +52,5 @@ export const tapsAllowed: Readonly<Record<string, number>> = {
   'Today says what to take along in all, and why a step stands at its hour': 3,
   'a step is left out with its reason, and taken back': 3,
   'that a plant is in flower is said once: under Choose, on its bed, and in the plan': 5,
+  'a better plan is looked for, and it is said how good the one is that stands': 3,
 };

@@ -88,3 +88,17 @@ test('that a plant is in flower is said once: under Choose, on its bed, and in t
     page.getByRole('button', { name: /^Day until which .*weet peas is in flower: no day yet/ }),
   ).toBeVisible();
 });
+
+test('a better plan is looked for, and it is said how good the one is that stands', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('checkbox', { name: /^Lift the pot/ }).waitFor();
+  await page.getByRole('button', { name: /^Leave it out: Spray or pour in the evening/ }).click();
+  await page.getByRole('button', { name: 'No time', exact: true }).click();
+  await page.getByRole('link', { name: 'The weeks to come' }).click();
+  await expect(
+    page.getByText(/^(No better plan can be found\.|At most [\d.]+ % short of the best there can be\.)$/),
+  ).toBeVisible({
+    timeout: 40_000,
+  });
+  await expectAccessible(page);
+});

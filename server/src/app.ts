@@ -115,6 +115,11 @@ function api(deps: Served): express.Router {
       response.type('json').send(typeof said === 'string' ? said : JSON.stringify(said));
     });
   }
+  // Nothing is written: what stands stands.
+  router.post('/planning/stop', (_request, response) => {
+    deps.planning?.giveUp();
+    response.json({});
+  });
   // No call of the app: what a calendar of the household subscribes to.
   router.get('/plan.ics', (_request, response) => {
     response
@@ -150,6 +155,8 @@ function answerTo(deps: Served, name: CallName): (request: Request, id: string, 
     const { query: schema } = calls[name as ReadName];
     return ({ query }, id) => {
       const asked = parseInput(schema, query);
+      // No view of the garden: it is another from second to second.
+      if (name === 'planning') return view(deps, id, asked);
       return inTransaction(deps.db, 'read', () => {
         const here = inItsMeasures(deps);
         return workedOut(deps.db, here.tables, JSON.stringify([name, id, asked]), [minuteOf(deps)], () =>

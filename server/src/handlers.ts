@@ -45,6 +45,7 @@ const found = <Row>(row: Row | undefined, what: string, id: string): Row => {
 export const reads: Reads = {
   today: todayViewOf,
   calendar: calendarViewOf,
+  planning: ({ planning }) => planning?.state() ?? { isThinking: false, seconds: 0, most: 0, gap: null },
   slots: (deps, id) => found(slotsViewOf(deps, id), 'open step', id),
   garden: gardenViewOf,
   cases: casesViewOf,

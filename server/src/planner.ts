@@ -5,7 +5,7 @@ import { inTransaction } from './store/remembered';
 import { writtenSoFar } from './store/statements';
 import { solveIn } from './solver';
 import type { Turns } from './turns';
-import { layOut, rememberSteps, type Deps } from './views/plan';
+import { layOut, rememberSteps, type Deps, type Planning } from './views/plan';
 
 /** The best plan, looked for on a thread of its own while the first one stands in. */
 
@@ -13,6 +13,8 @@ type Asked = Omit<PlanProblem, 'tables'>;
 interface Found {
   readonly steps: readonly Pick<PlannedStep, 'job' | 'step' | 'date' | 'hour'>[];
   readonly isFirst: boolean;
+  /** By how much the best there can be may be better, as a share. */
+  readonly gap: number | null;
   /** What broke down; the first plan goes on standing. */
   readonly broken?: string;
 }
@@ -29,13 +31,17 @@ export function workOnPlans(): void {
   parentPort?.on('message', (asked: Asked) => {
     const problem: PlanProblem = { ...asked, tables: knowledge };
     void bestPlan(problem, schedule(problem), solve)
-      .then(({ plan, isFirst }): Found => ({ steps: plan.steps, isFirst }))
-      .catch((error: unknown): Found => ({ steps: [], isFirst: true, broken: String(error) }))
+      .then(({ plan, cost, bound, isFirst }): Found => ({
+        steps: plan.steps,
+        isFirst,
+        gap: cost > 0 ? Math.max(0, (cost - bound) / cost) : 0,
+      }))
+      .catch((error: unknown): Found => ({ steps: [], isFirst: true, gap: null, broken: String(error) }))
       .then((found) => parentPort?.postMessage(found));
   });
 }
 
-export interface Planner {
+export interface Planner extends Planning {
   /** Something moved the plan: it is looked at again, once there is a moment. */
   asked(): void;
   stop(): void;
@@ -58,6 +64,8 @@ export function planner(
   let timer: NodeJS.Timeout | undefined;
   let isBusy = false;
   let isAskedAgain = false;
+  let since = 0;
+  let gap: number | null = null;
   /** Where the thread breaks down, the first plan goes on standing, and the next change begins another. */
   const newWorker = (): Worker => {
     const made = new Worker(program, { workerData: work });
@@ -80,8 +88,10 @@ export function planner(
     const { tables: _, ...asked } = laidOut.problem;
     worker ??= newWorker();
     isBusy = true;
-    worker.once('message', ({ steps, isFirst, broken }: Found) => {
+    since = Date.now();
+    worker.once('message', ({ steps, isFirst, broken, ...found }: Found) => {
       isBusy = false;
+      gap = found.gap;
       if (broken !== undefined) report(broken);
       if (!isFirst && !deps.turns.isTaken && writtenSoFar(deps.db) === mark)
         inTransaction(deps.db, 'write', () => rememberSteps(deps, laidOut, steps, () => 'fits-better'));
@@ -93,12 +103,30 @@ export function planner(
     worker.postMessage(asked);
   };
   const ask = () => {
+    gap = null;
     clearTimeout(timer);
     timer = setTimeout(run, quiet);
     timer.unref();
   };
   return {
     asked: ask,
+    state: () => ({
+      isThinking: isBusy || timer !== undefined,
+      seconds: isBusy ? Math.round((Date.now() - since) / 1000) : 0,
+      most: seconds,
+      gap,
+    }),
+    giveUp: () => {
+      clearTimeout(timer);
+      timer = undefined;
+      isAskedAgain = false;
+      if (!isBusy) return;
+      isBusy = false;
+      // What it was about to say is not waited for.
+      worker?.removeAllListeners();
+      void worker?.terminate();
+      worker = undefined;
+    },
     stop: () => {
       clearTimeout(timer);
       void worker?.terminate();

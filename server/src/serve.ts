@@ -98,6 +98,7 @@ export async function serve(options: ServeOptions): Promise<void> {
         ...deps,
         webRoot: options.webRoot,
         afterMove: () => planning?.asked(),
+        planning,
         tour,
         long,
         file,

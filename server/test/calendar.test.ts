@@ -1,6 +1,9 @@
 import { calendarView, gardenView, slotsView, todayView } from '@trowel/core/contract';
 import ICAL from 'ical.js';
 import nodeIcal from 'node-ical';
+import { knowledge } from '@trowel/knowledge/reader';
+import supertest from 'supertest';
+import { createApp } from '../src/app';
 import { bedWithCurrants, callsOf, newWorld, type World } from './world';
 
 let world: World;
@@ -155,5 +158,25 @@ describe('the plan as a calendar file', () => {
     await post(`/jobs/${jobId}/end`);
     expect(await eventIs(uid)).toMatchObject({ status: 'CANCELLED', sequence: 2 });
     expect((await eventIs(before))?.status).toBe('CONFIRMED');
+  });
+});
+
+describe('a better plan', () => {
+  test('is none looked for, that is told; where one is, how far it has come and that it was left at that', async () => {
+    const { body: none } = await world.api.get('/api/planning').expect(200);
+    expect(none).toEqual({ isThinking: false, seconds: 0, most: 0, gap: null });
+    let given = 0;
+    const state = () => ({ isThinking: given === 0, seconds: 3, most: 15, gap: null });
+    const api = supertest(
+      createApp({
+        db: world.db,
+        tables: knowledge,
+        clock: () => new Date('2026-06-10T09:00:00Z'),
+        planning: { state, giveUp: () => (given += 1) },
+      }),
+    );
+    expect((await api.get('/api/planning').expect(200)).body).toMatchObject({ isThinking: true, seconds: 3 });
+    await api.post('/api/planning/stop').send({}).expect(200);
+    expect((await api.get('/api/planning').expect(200)).body.isThinking).toBe(false);
   });
 });

@@ -17,7 +17,7 @@ import {
   type QueryClient,
 } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import { isLost, read } from './client';
+import { isLost, read, request } from './client';
 import { perform, type ActInput, type Command } from './outbox';
 import { reach } from './reach';
 import { useWaiting } from './waiting';
@@ -35,6 +35,25 @@ const retryLost = (count: number, error: Error): boolean => isLost(error) && cou
 
 export const useToday = () => useQuery(queryOf('today'));
 export const useGarden = () => useQuery(queryOf('garden'));
+/** How the looking for a better plan stands; once it is over, what it may have moved is fetched anew. */
+export function usePlanning() {
+  const client = useQueryClient();
+  return useQuery({
+    ...queryOf('planning'),
+    queryFn: async () => {
+      const was = client.getQueryData<OutputOf<'planning'>>(['planning']);
+      const now = await read('planning');
+      if (was?.isThinking && !now.isThinking)
+        for (const name of ['calendar', 'today'] as const) void client.invalidateQueries({ queryKey: [name] });
+      return now;
+    },
+    refetchInterval: ({ state: { data } }) => (data?.isThinking ? thinkingMs : restingMs),
+  });
+}
+const [thinkingMs, restingMs] = [700, 4000];
+export const stopPlanning = () => request('/planning/stop', { method: 'POST', headers: jsonHeader, body: '{}' });
+const jsonHeader = { 'Content-Type': 'application/json' };
+
 export const useCalendar = () => useQuery(queryOf('calendar'));
 /** Where a step may be moved; nothing is asked while none is chosen. */
 export const useSlots = (step: { readonly jobId: string; readonly step: string } | undefined) =>

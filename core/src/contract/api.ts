@@ -101,6 +101,7 @@ export const calls = {
   // What is there.
   today: read('/today', views.todayView),
   calendar: read('/calendar', views.calendarView),
+  planning: read('/planning', views.planningView),
   /** Of a step: its job and its name, joined by a colon. */
   slots: read('/slots/:id', views.slotsView),
   garden: read('/garden', views.gardenView),

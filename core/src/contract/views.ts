@@ -231,6 +231,17 @@ export const calendarView = z.object({
 });
 export type CalendarView = z.infer<typeof calendarView>;
 
+/** Whether a better plan is being looked for, and how good the one is that stands. */
+export const planningView = z.object({
+  isThinking: z.boolean(),
+  /** Seconds that it has been thought about, and how many at most. */
+  seconds: z.number(),
+  most: z.number(),
+  /** By how much, as a share, the best there can be may be better than what stands; null where that is not known. */
+  gap: z.number().nullable(),
+});
+export type PlanningView = z.infer<typeof planningView>;
+
 /** Where one step may be moved to. */
 export const slotsView = z.object({
   jobId: z.string(),

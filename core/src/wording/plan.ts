@@ -132,6 +132,12 @@ export const awayChoreWords = (name: string, does: string): string => `${name}: 
 export const laterWords = (what: string, whose: string | undefined): string =>
   whose === undefined || whose === what ? what : `${what} (${whose})`;
 
+/** How good a plan is. @param gap by how much the best there can be may be better, as a share */
+export const gapWords = (gap: number): string =>
+  gap < 0.001
+    ? 'No better plan can be found.'
+    : `At most ${Math.max(0.1, Number((gap * 100).toFixed(1)))} % short of the best there can be.`;
+
 /** Why a step has no day. */
 export function unplacedWords(passedOver: readonly Pick<PassedOver, 'because'>[], isOver: boolean): string {
   if (isOver) return 'Not done.';

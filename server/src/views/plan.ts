@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
+import type { PlanningView } from '@trowel/core/contract';
 import { ownRow } from '@trowel/core/jobs';
 import { fedFrom, furthestBack, goesOnByDay, waitsForBloom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
@@ -34,6 +35,12 @@ import { jobRemedy, maybeBrew, roundOf, sproutedAt } from './job';
 import { broughtForward, placeOf, timedByLife, washedRound } from './life';
 import { maybeRemedy } from './step-safety';
 
+/** How far the looking for a better plan has come, and a way to end it: what stands goes on standing. */
+export interface Planning {
+  state(): PlanningView;
+  giveUp(): void;
+}
+
 /** What every view and act works on; the tables have their amounts in this garden's measures. */
 export interface Deps {
   readonly db: Db;
@@ -41,6 +48,8 @@ export interface Deps {
   readonly clock: Clock;
   /** Reads a typed line; left out, it is read here and now. */
   readonly read?: typeof readLine | undefined;
+  /** Looks for a better plan; left out, nobody does. */
+  readonly planning?: Planning | undefined;
   /** Which device of the house asks; left out: the machine itself. */
   readonly device?: string | undefined;
 }

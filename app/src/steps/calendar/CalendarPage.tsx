@@ -12,7 +12,8 @@ import {
 import { useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { apiBase } from '@/api/tour';
-import { useAct, useCalendar, useGarden, useSlots } from '@/api/queries';
+import { stopPlanning, useAct, useCalendar, useGarden, usePlanning, useSlots } from '@/api/queries';
+import { gapWords } from '@trowel/core/wording';
 import { GardenPicture } from '@/drawing/garden/GardenPicture';
 import { Tag } from '@/drawing/Tag';
 import { space, useRoles } from '@/theme/theme';
@@ -68,6 +69,7 @@ export function CalendarPage() {
                   As a calendar file
                 </Button>
               </Row>
+              <Thinking />
               {wide && !widest && panel(today)}
             </NotPrinted>
             {days.every(({ steps, also }) => steps.length === 0 && also.length === 0) && (
@@ -111,6 +113,23 @@ export function CalendarPage() {
       </Loaded>
     </Page>
   );
+}
+
+/** The first plan stands at once; whether a better one is being looked for, with a way to leave it at that. */
+function Thinking() {
+  const planning = usePlanning();
+  const { data } = planning;
+  if (!data) return null;
+  if (data.isThinking)
+    return (
+      <Row wrap>
+        <View role="status">
+          <Small>{`A better plan is being looked for: ${data.seconds} of at most ${data.most} s.`}</Small>
+        </View>
+        <Button onPress={() => void stopPlanning().then(() => planning.refetch())}>Leave it as it is</Button>
+      </Row>
+    );
+  return data.gap === null ? null : <Small>{gapWords(data.gap)}</Small>;
 }
 
 /** Where it is to be done: a place tapped opens the next step there. */
