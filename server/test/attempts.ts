@@ -47,6 +47,10 @@ const odd: readonly unknown[] = [
 /** Half a letter cannot stand in an address at all. */
 const inAddress = (text: string): string => Buffer.from(text, 'utf8').toString('utf8');
 
+/** As it would stand in an address: what has no text of its own, as JSON. */
+const asText = (value: unknown): string =>
+  typeof value === 'object' || typeof value === 'function' ? (JSON.stringify(value) ?? '') : String(value);
+
 /**
  * So many attempts at each call, always the same ones for a seed.
  * @param ids of things that are there, among which some are aimed
@@ -75,7 +79,7 @@ export function attemptsAt(each: number, seed: number, ids: readonly string[]): 
     return fc.sample(fc.tuple(id, body), { numRuns: each, seed: seed + at }).map(([of, sent]): Attempt => {
       const query = call.kind === 'read' && typeof sent === 'object' && sent !== null ? sent : {};
       const safe = Object.fromEntries(
-        Object.entries(query).map(([key, asked]) => [key, inAddress(String(asked).slice(0, 2000))]),
+        Object.entries(query).map(([key, asked]) => [key, inAddress(asText(asked).slice(0, 2000))]),
       );
       return { name, method: call.method, path: `/api${pathOf(name, inAddress(of), safe)}`, body: sent };
     });

@@ -115,6 +115,9 @@ export function CalendarPage() {
   );
 }
 
+/** Out of reach is told over the page. */
+const leftToTheStrip = (): void => undefined;
+
 /** The first plan stands at once; whether a better one is being looked for, with a way to leave it at that. */
 function Thinking() {
   const planning = usePlanning();
@@ -126,7 +129,9 @@ function Thinking() {
         <View role="status">
           <Small>{`A better plan is being looked for: ${data.seconds} of at most ${data.most} s.`}</Small>
         </View>
-        <Button onPress={() => void stopPlanning().then(() => planning.refetch())}>Leave it as it is</Button>
+        <Button onPress={() => void stopPlanning().then(() => planning.refetch(), leftToTheStrip)}>
+          Leave it as it is
+        </Button>
       </Row>
     );
   return data.gap === null ? null : <Small>{gapWords(data.gap)}</Small>;
