@@ -33,7 +33,8 @@ const sensorHour = z.strictObject({
 /** Hours that one's own sensor sends; what it sent of an hour before gives way. */
 export const noteReadings = z.strictObject({ commandId, readings: z.array(sensorHour).min(1).max(2000) });
 
-const shownHour = z.object({
+/** An hour of a sensor, as it is kept and shown. */
+export const sensorHourView = z.object({
   date: z.string(),
   hour: z.number(),
   moisture: z.number().nullable(),
@@ -41,10 +42,11 @@ const shownHour = z.object({
   air: z.number().nullable(),
   rain: z.number().nullable(),
 });
-export type SensorHourView = z.infer<typeof shownHour>;
+export type SensorHourView = z.infer<typeof sensorHourView>;
 
 /** Where a day comes from: read by the gardener, a forecast that was brought, or made up. */
 export const skySources = ['read', 'forecast', 'stand-in'] as const;
+export type SkySource = (typeof skySources)[number];
 export const weatherView = z.object({
   today: z.string(),
   /** Some that are over, today, and those to come. °C, mm, km/h. */
@@ -70,7 +72,7 @@ export const weatherView = z.object({
       since: z.string(),
       /** What it says last, in words; null where it has said nothing yet. */
       says: z.string().nullable(),
-      hours: z.array(shownHour),
+      hours: z.array(sensorHourView),
     }),
   ),
   /** Places without one. */

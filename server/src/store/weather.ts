@@ -1,3 +1,4 @@
+import { sensorHourView, sensorKinds, type SensorHourView } from '@trowel/core/contract';
 import type { HourWeather } from '@trowel/core/plan';
 import { z } from 'zod';
 import type { Db } from '../database';
@@ -60,7 +61,6 @@ export function saveSoilWarmth(db: Db, date: string, warmth: number | null): voi
   if (warmth !== null) run(db, 'INSERT INTO soil_warmth (date, warmth) VALUES (?, ?)', date, warmth);
 }
 
-export const sensorKinds = ['made-up', 'own'] as const;
 const sensorRow = z.object({
   id: z.string(),
   bed_id: z.string(),
@@ -82,20 +82,12 @@ export const addSensor = (db: Db, { id, bed_id, kind, put_on }: Omit<SensorRow, 
 export const setSensorGone = (db: Db, id: string, on: string | null): void =>
   run(db, 'UPDATE sensor SET gone_on = ? WHERE id = ?', on, id);
 
-const sensorReading = z.object({
-  date: z.string(),
-  hour: z.number(),
-  moisture: z.number().nullable(),
-  soil: z.number().nullable(),
-  air: z.number().nullable(),
-  rain: z.number().nullable(),
-});
-export type SensorReading = z.infer<typeof sensorReading>;
+export type SensorReading = SensorHourView;
 
 export const anySensorReadings = (db: Db, id: string, from: string, to: string): SensorReading[] =>
   any(
     db,
-    sensorReading,
+    sensorHourView,
     'SELECT date, hour, moisture, soil, air, rain FROM sensor_reading WHERE sensor_id = ? AND date BETWEEN ? AND ? ORDER BY date, hour',
     id,
     from,

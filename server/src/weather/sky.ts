@@ -1,13 +1,10 @@
+import type { SkySource } from '@trowel/core/contract';
 import type { DayWeather, HourWeather } from '@trowel/core/plan';
 import { addDays, daysBetween, type IsoDate } from '@trowel/core/quantities';
 import type { Db } from '../database';
 import type { GardenRow } from '../store/garden';
 import { anyForecast, anyHours, anySoilWarmth, type HourRow } from '../store/weather';
 import { standInForecast, standInWeather } from './stand-in';
-
-/** Where the hours of a day come from: the most that was read, else what a forecast said of it, else the stand-in. */
-export const skySources = ['read', 'forecast', 'stand-in'] as const;
-export type SkySource = (typeof skySources)[number];
 
 /**
  * Days at a garden: its own readings where there are any, else a forecast that was brought, else the stand-in's. What

@@ -21,6 +21,7 @@ import { WeighPart } from '@/steps/weigh/WeighPart';
 import { space, useRoles } from '@/theme/theme';
 import { Longer } from '@/ui/Longer';
 import { Page, Row, useIsWide, useIsWidest } from '@/ui/layout';
+import { useNotice } from '@/ui/notice';
 import { Loaded } from '@/ui/states';
 import { Swiped } from '@/ui/Swiped';
 import { Tabs } from '@/ui/Tabs';
@@ -109,6 +110,7 @@ function useBloom(
   setTold: (facts: readonly SceneFact[]) => void,
 ) {
   const setBloom = useAct('setBloom');
+  const tell = useNotice();
   const isKept = bloomUntil !== null;
   const facts = useMemo(
     () => [...told.filter((fact) => fact !== 'on-open-bloom' || plantingId === null), ...(isKept ? bloom : [])],
@@ -117,7 +119,10 @@ function useBloom(
   const setFacts = (next: readonly SceneFact[]) => {
     const isNow = next.includes('on-open-bloom');
     if (plantingId !== null && isNow !== isKept)
-      setBloom.mutate({ id: plantingId, body: { until: isNow ? addDays(today, flowersOn) : null } });
+      setBloom.mutate(
+        { id: plantingId, body: { until: isNow ? addDays(today, flowersOn) : null } },
+        { onError: (error) => tell({ says: error.message }) },
+      );
     setTold(next);
   };
   return { facts, setFacts };
