@@ -18,6 +18,7 @@ export { KeepPage } from '@/steps/keep/KeepPage';
 export { PairPage } from '@/steps/keep/PairPage';
 export { JobPage } from '@/steps/job/JobPage';
 export { NewJobPage } from '@/steps/job/NewJobPage';
+export { RoutinePage } from '@/steps/routine/RoutinePage';
 export { BenchPage } from '@/steps/mix/BenchPage';
 export { LabelsPage } from '@/steps/mix/LabelsPage';
 export { ReviewPage } from '@/steps/notebook/ReviewPage';

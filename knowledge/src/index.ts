@@ -13,6 +13,7 @@ import { plants } from './plants';
 import { regret } from './regret';
 import { remedies } from './remedies';
 import { retired } from './retired';
+import { routines } from './routines';
 import { safetyRules } from './safety';
 import { sceneFacts } from './safety/facts';
 import { signs } from './signs';
@@ -36,6 +37,7 @@ export const knowledge: Tables = {
   sowing,
   checks,
   remedies,
+  routines,
   ingredients,
   keepApart,
   safetyRules,

@@ -20,6 +20,7 @@ import counting from './migrations/017_counting.sql';
 import measured from './migrations/018_measured.sql';
 import area from './migrations/019_area.sql';
 import weather from './migrations/020_weather.sql';
+import routines from './migrations/021_routines.sql';
 
 export type Db = Database.Database;
 
@@ -45,6 +46,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '018_measured', sql: measured },
   { name: '019_area', sql: area },
   { name: '020_weather', sql: weather },
+  { name: '021_routines', sql: routines },
 ];
 
 /**

@@ -7,6 +7,7 @@ import * as inCases from './acts/cases';
 import * as inGarden from './acts/garden';
 import * as inJobs from './acts/jobs';
 import * as uponVerdicts from './acts/moves';
+import * as inRoutines from './acts/routines';
 import * as fromElsewhere from './acts/takings';
 import * as withPhotos from './acts/photos';
 import * as underTheSky from './acts/weather';
@@ -25,6 +26,7 @@ import { logViewOf, notebookViewOf } from './views/notebook';
 import { reviewViewOf } from './views/review';
 import { townsLike } from './towns';
 import { layOut, type Deps } from './views/plan';
+import { routinesViewOf, routineViewOf } from './views/routines';
 import { sowingViewOf } from './views/sowing';
 import { weatherViewOf } from './views/weather';
 import { whatIfViewOf } from './views/what-if';
@@ -52,6 +54,8 @@ export const reads: Reads = {
   pastCases: pastCasesViewOf,
   oneCase: (deps, id) => caseViewOf(deps, found(maybeOneCase(deps.db, id), 'case', id)),
   job: (deps, id) => jobViewOf(deps, layOut(deps), found(maybeOneJob(deps.db, id), 'job', id)),
+  routines: routinesViewOf,
+  oneRoutine: (deps, id) => found(routineViewOf(deps, id), 'routine', id),
   whatIf: (deps, id) => whatIfViewOf(deps, found(maybeOneJob(deps.db, id), 'job', id)),
   bed: (deps, id) => found(bedViewOf(deps, id), 'bed', id),
   weather: weatherViewOf,
@@ -84,6 +88,7 @@ export const asks: Asks = {
 export const acts: Acts = {
   ...inCases.acts,
   ...inJobs.acts,
+  ...inRoutines.acts,
   ...uponVerdicts.acts,
   ...withPhotos.acts,
   ...inGarden.acts,

@@ -50,6 +50,7 @@ const emptyGarden = {
   measures: 'metric',
   tap_hardness: 150,
   butt_hardness: 15,
+  tap_treatment: 'unknown',
   usual_hour: 17,
   climate: null,
 } as const;

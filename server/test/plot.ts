@@ -7,6 +7,7 @@ export const testPlot = {
   measures: 'metric',
   tap_hardness: 180,
   butt_hardness: 10,
+  tap_treatment: 'unknown',
   usual_hour: 17,
   climate: null,
 } as const;

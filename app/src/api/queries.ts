@@ -87,6 +87,8 @@ export function useCase(id: string) {
   return useQuery({ ...queryOf('oneCase', id), select });
 }
 export const useJob = (id: string) => useQuery(queryOf('job', id));
+export const useRoutines = () => useQuery(queryOf('routines'));
+export const useRoutine = (id: string) => useQuery(queryOf('oneRoutine', id));
 /** The weather ahead is in it: it is fetched anew each time it is opened. */
 export const useWhatIf = (id: string) => useQuery({ ...queryOf('whatIf', id), staleTime: 0 });
 export const useWeather = () => useQuery(queryOf('weather'));

@@ -31,6 +31,7 @@ export const unmeasured = {
   m2: 'How much it takes is told once the beds are measured: on the page of each bed.',
   plant: 'How much it takes is told once the plants are counted: on the page of the bed.',
   station: 'One for each place.',
+  pot: 'How much it takes is told once it is known what the pots and trays hold: on the page of the bed.',
   none: 'One mix for all places.',
 } as const;
 

@@ -1,6 +1,6 @@
 import type { BedView } from '@trowel/core/contract';
 import type { MeasureSystem } from '@trowel/core/quantities';
-import type { Climate, NearFact, Setting, WeedRoot } from '@trowel/core/tables';
+import type { Climate, NearFact, Setting, TapTreatment, WeedRoot } from '@trowel/core/tables';
 
 export const settingWords: Readonly<Record<Setting, string>> = {
   bed: 'Bed',
@@ -19,6 +19,14 @@ export const nearWords: Readonly<Record<NearFact, string>> = {
   'near-worm-bin': 'A worm bin',
   'near-food': 'Food is kept or eaten',
   'near-paving': 'Paving',
+};
+
+/** What the water of the tap was made safe with. */
+export const tapTreatmentWords: Readonly<Record<TapTreatment, string>> = {
+  unknown: 'Nobody knows',
+  none: 'Nothing',
+  chlorine: 'Chlorine',
+  chloramine: 'Chloramine',
 };
 
 export const systemWords: Readonly<Record<MeasureSystem, string>> = {

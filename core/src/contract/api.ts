@@ -8,6 +8,7 @@ import { jobView } from './job-views';
 import { followRequest, followResponse } from './follow';
 import * as mixing from './mix';
 import { planRequest, planResponse } from './plan';
+import * as routines from './routines';
 import { recipeDocument } from './recipe';
 import * as views from './views';
 import * as weather from './weather';
@@ -60,7 +61,7 @@ const log = (id: string, says: string): Logged => ({ id, says });
 const caseViews = ['oneCase', 'cases', 'pastCases', 'today', 'calendar', 'garden', 'notebook', 'log'] as const;
 const benchViews = ['bench', 'garden', 'notebook', 'log'] as const;
 /** What shows a job, and what it takes from the bench. */
-const jobViews = ['job', ...caseViews, 'bed', 'bench'] as const;
+const jobViews = ['job', 'routines', 'oneRoutine', ...caseViews, 'bed', 'bench'] as const;
 /** Readings of open cases are weighed anew. */
 const readings = [...caseViews, 'bed', 'job'] as const;
 
@@ -111,6 +112,9 @@ export const calls = {
   pastCases: read('/cases/past', views.pastCasesView, views.pastCasesQuery),
   oneCase: read('/cases/:id', views.caseView),
   job: read('/jobs/:id', jobView),
+  /** Those under way first. */
+  routines: read('/routines', routines.routinesView),
+  oneRoutine: read('/routines/:id', routines.routineView),
   whatIf: read('/jobs/:id/what-if', views.whatIfView),
   bed: read('/beds/:id', garden.bedView),
   weather: read('/weather', weather.weatherView),
@@ -166,6 +170,31 @@ export const calls = {
   changeJob: act('/jobs/:id', jobs.changeJob, nothing, log('change-job', 'Changed'), jobViews, true),
   endJob: act('/jobs/:id/end', jobs.endJob, jobs.ended, log('end-treatment', 'Remedy ended'), jobViews, true),
   resumeJob: act('/jobs/:id/resume', jobs.resumeJob, nothing, log('resume-job', 'Taken up again'), jobViews, true),
+  planRoutine: act('/routines', routines.planRoutine, made, log('plan-routine', 'Routine planned'), jobViews, true),
+  endRoutine: act(
+    '/routines/:id/end',
+    routines.bareRoutine,
+    jobs.ended,
+    log('end-routine', 'Routine ended'),
+    jobViews,
+    true,
+  ),
+  pauseRoutine: act(
+    '/routines/:id/pause',
+    routines.bareRoutine,
+    nothing,
+    log('pause-routine', 'Routine rests'),
+    jobViews,
+    true,
+  ),
+  resumeRoutine: act(
+    '/routines/:id/resume',
+    routines.bareRoutine,
+    nothing,
+    log('resume-routine', 'Routine taken up again'),
+    jobViews,
+    true,
+  ),
   moveOn: act(
     '/jobs/:id/move-on',
     jobs.moveOn,
@@ -402,8 +431,16 @@ export const calls = {
   noteVessel: act('/vessels/:id', bench.noteVessel, nothing, log('note-vessel', 'Sprayer or jar'), benchViews),
   noteMix: act('/mixes', bench.noteMix, bench.mixNoted, log('note-mix', 'Mixed'), jobViews),
   takeBackMix: act('/mixes/:id/take-back', bench.takeBackMix, made, log('take-back-mix', 'Mix, taken back'), jobViews),
-  startBatch: act('/batches', bench.startBatch, made, log('start-batch', 'Brew begun'), jobViews),
-  noteBatch: act('/batches/:id/events', bench.noteBatch, nothing, log('note-batch', 'Brew'), jobViews),
+  startBatch: act('/batches', bench.startBatch, made, log('start-batch', 'Brew begun'), jobViews, true),
+  repeatBatch: act(
+    '/batches/:id/again',
+    bench.repeatBatch,
+    made,
+    log('repeat-batch', 'Brew begun again'),
+    jobViews,
+    true,
+  ),
+  noteBatch: act('/batches/:id/events', bench.noteBatch, nothing, log('note-batch', 'Brew'), jobViews, true),
   takeBackBatchEvent: act(
     '/batches/:id/take-back',
     bench.takeBackBatchEvent,

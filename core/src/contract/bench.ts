@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { batchKinds, jobWaters } from '../tables';
+import { batchEventKinds, batchKinds, jobWaters } from '../tables';
 import { cautionSaid } from './mix';
 import { recipeDocument } from './recipe';
 import { commandId, days, named, someAmount } from './entries';
@@ -87,7 +87,6 @@ export const startBatch = z.strictObject({
   acknowledged,
 });
 
-export const batchEventKinds = ['stirred', 'fizz-ended', 'strained', 'used', 'thrown-out'] as const;
 export const noteBatch = z.strictObject({
   commandId,
   kind: z.enum(batchEventKinds),
@@ -99,6 +98,8 @@ export const noteBatch = z.strictObject({
   vesselId: named.optional(),
   acknowledged,
 });
+/** Another one like it, begun today. */
+export const repeatBatch = z.strictObject({ commandId });
 export const takeBackBatchEvent = z.strictObject({ commandId });
 export const takeBackMix = z.strictObject({ commandId });
 

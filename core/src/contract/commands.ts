@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { measureSystems } from '../quantities/systems';
 import { climates, settings } from '../tables/common';
+import { tapTreatments } from '../tables/jobs';
 import { placeSchema } from './plan';
 import { countValues } from './jobs';
 import { commandId, letter, named, specksCount, spottedShare } from './entries';
@@ -67,6 +68,8 @@ export const changeGarden = z.strictObject({
   measures: z.enum(measureSystems).optional(),
   tapHardness: z.number().min(0).max(3000).optional(),
   buttHardness: z.number().min(0).max(3000).optional(),
+  /** What the tap's water was made safe with. */
+  tapTreatment: z.enum(tapTreatments).optional(),
   usualHour: z.number().int().min(0).max(23).optional(),
   /** Null: the latitude decides. */
   climate: z.enum(climates).nullable().optional(),

@@ -102,6 +102,8 @@ export const setSprouted = z.strictObject({
 export const setHowMany = z.strictObject({
   commandId,
   number: z.number().int().min(1).max(100_000).nullable(),
+  /** What one pot or tray of it holds, mL; null in open ground; left out, it stays as it is. */
+  potMl: z.number().positive().max(1e6).nullable().optional(),
 });
 export const bedView = z.object({
   id: z.string(),
@@ -120,6 +122,7 @@ export const bedView = z.object({
       harvestOn: z.string().nullable(),
       bloomUntil: z.string().nullable(),
       number: z.number().nullable(),
+      potMl: z.number().nullable(),
       sproutedOn: z.string().nullable(),
       hasCastings: z.boolean(),
     }),

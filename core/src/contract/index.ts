@@ -7,6 +7,7 @@ export * from './follow';
 export * from './commands';
 export * from './jobs';
 export * from './job-views';
+export * from './routines';
 export * from './views';
 export * from './clinic';
 export * from './garden';

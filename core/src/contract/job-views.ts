@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import {
+  batchEventKinds,
   batchKinds,
   countedOns,
   countUnits,
@@ -106,7 +107,7 @@ export const batchShape = z.object({
     .optional(),
   events: z.array(
     z.object({
-      kind: z.enum(['stirred', 'fizz-ended', 'strained', 'used', 'thrown-out']),
+      kind: z.enum(batchEventKinds),
       on: z.string(),
       ml: z.number().optional(),
     }),
@@ -133,6 +134,8 @@ export const jobView = z.object({
       plantingId: z.string().nullable(),
       plant: z.string().nullable(),
       plantLabel: z.string().nullable(),
+      /** Of several, it is worst here. */
+      isWorst: z.boolean(),
     }),
   ),
   /** As the gardener set it; null is as the remedy, the brew or the garden has it. */
@@ -158,6 +161,8 @@ export const jobView = z.object({
       shares: z.array(z.object({ place: z.string(), ml: z.number(), says: z.string() })),
       /** Fills of the vessel, where it does not go in at once. */
       fills: z.string().nullable(),
+      /** Which place comes first or last, and why. */
+      order: z.string().nullable(),
       /** Why it cannot be mixed like this. */
       against: z.string().nullable(),
       brew: z
@@ -165,6 +170,10 @@ export const jobView = z.object({
         .nullable(),
     })
     .nullable(),
+  /** What is spread over its places, and what each gets; null where nothing is. */
+  spread: z.object({ says: z.string(), shares: z.array(z.string()) }).nullable(),
+  /** The routine that it is a part of. */
+  routine: z.object({ id: z.string(), name: z.string() }).nullable(),
   chosenOn: z.string(),
   endedOn: z.string().nullable(),
   endedBecause: z.enum(jobEnds).nullable(),

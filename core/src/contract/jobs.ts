@@ -24,7 +24,11 @@ const rhythm = {
   until: isoDate.nullable().optional(),
 };
 
-const places = z.array(z.strictObject({ bedId: id, plantingId: id.optional() })).max(40);
+const places = z
+  .array(
+    z.strictObject({ bedId: id, plantingId: id.optional(), /** It is worst here. */ isWorst: z.boolean().optional() }),
+  )
+  .max(40);
 
 export const chooseRemedy = z.strictObject({
   commandId,

@@ -4,6 +4,7 @@ import { actionClasses } from '../tables/causes';
 import { climates, settings } from '../tables/common';
 import { lifeStages, scenarioIds } from '../tables/life';
 import { trialEnds } from '../tables/verdicts';
+import { tapTreatments } from '../tables/jobs';
 import { nearFacts } from '../tables/safety';
 import { specksCount, spottedShare } from './entries';
 import { bedSize, spot } from './garden';
@@ -22,6 +23,7 @@ export const gardenView = z.object({
   measures: z.enum(measureSystems),
   tapHardness: z.number(),
   buttHardness: z.number(),
+  tapTreatment: z.enum(tapTreatments),
   usualHour: z.number(),
   /** When the gardener comes by; null: at any time. */
   visits: visitsSchema.nullable(),
@@ -73,6 +75,8 @@ export const gardenView = z.object({
           plantedOn: z.string(),
           /** How many of it grow there; null where nobody has said. */
           number: z.number().nullable(),
+          /** What one pot or tray of it holds, mL; null in open ground, or where nobody has said. */
+          potMl: z.number().nullable(),
         }),
       ),
       /** What the latest readings say about the ground here, likeliest first. */

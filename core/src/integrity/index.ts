@@ -8,6 +8,7 @@ import { signsOfSoil } from '../read/facts';
 import { settings } from '../tables/common';
 import { decidingLinks } from '../weigh';
 import { bareAmounts } from './bare-amounts';
+import { routineProblems } from './routines';
 
 /**
  * Everything that is wrong with a set of tables, one plain line each; empty when all is well. Every id
@@ -27,6 +28,7 @@ export function integrityProblems(tables: Tables): string[] {
         'weeds',
         'checks',
         'remedies',
+        'routines',
         'ingredients',
         'keepApart',
         'safetyRules',
@@ -231,6 +233,7 @@ export function integrityProblems(tables: Tables): string[] {
         tables.retired.filter((row) => row.table === table).length,
       `${table} has an id retired twice`,
     );
+  for (const routine of tables.routines) routineProblems(routine, tables, need, refers);
   proseProblems(tables, need);
   return problems;
 }
@@ -261,6 +264,7 @@ const proseTables = [
   'weeds',
   'checks',
   'remedies',
+  'routines',
   'ingredients',
   'keepApart',
   'safetyRules',

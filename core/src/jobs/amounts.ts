@@ -4,13 +4,23 @@ import { batchState, mixRemedy, usualBatchMl, type Batch, type MixFound } from '
 import type { IsoDate, MeasureSystem } from '../quantities';
 import { needOf, type PlaceSize } from './needs';
 import type { JobSetting } from './setting';
-import { batchGives, usualWater, withinCap, type RemedyRow, type SceneFact, type Tables } from '../tables';
+import {
+  batchGives,
+  usualWater,
+  waterFacts,
+  withinCap,
+  type TapTreatment,
+  type RemedyRow,
+  type SceneFact,
+  type Tables,
+} from '../tables';
 
 /** Where the job stands: what is wetted, and what comes out of tap and butt, mg/L as CaCO₃. */
 export interface JobScene {
   readonly measures: MeasureSystem;
   readonly tapHardness: number;
   readonly buttHardness: number;
+  readonly tapTreatment?: TapTreatment;
   readonly plants: readonly string[];
   /** How large its places are. */
   readonly places?: readonly PlaceSize[];
@@ -26,6 +36,10 @@ export interface JobScene {
 /** Does the hardness of the water matter to it? */
 export const asksWater = ({ recipe }: Pick<RemedyRow, 'recipe'>): boolean =>
   recipe?.kind === 'percent-volume' && recipe.hardWaterBinds === true;
+
+/** Is it alive and goes on with water, so that what the water holds matters to it? */
+export const isAlive = ({ classes }: Pick<RemedyRow, 'classes'>): boolean =>
+  classes.includes('living') && ['drench', 'spray', 'moist-living'].some((way) => classes.includes(way));
 
 /** Can it be drawn from such a brew? */
 export const isDrawnFrom = ({ recipe }: Pick<RemedyRow, 'recipe'>, { kind }: Pick<Batch, 'kind'>): boolean =>
@@ -71,7 +85,9 @@ export function jobOrder(
 ): RemedyOrder | undefined {
   const strength = jobStrength(tables, remedy, setting, scene);
   if (strength === undefined) return undefined;
-  const hardness = (setting.water ?? usualWater) === 'tap' ? scene.tapHardness : scene.buttHardness;
+  const water = setting.water ?? usualWater;
+  const hardness = water === 'tap' ? scene.tapHardness : scene.buttHardness;
+  const facts = [...(scene.near ?? []), ...(isAlive(remedy) ? waterFacts(water, scene.tapTreatment) : [])];
   return {
     remedy: remedy.id,
     strength,
@@ -79,7 +95,7 @@ export function jobOrder(
     measures: scene.measures,
     plants: [...scene.plants],
     ...(asksWater(remedy) ? { water: { hardness } } : {}),
-    ...(scene.near === undefined || scene.near.length === 0 ? {} : { facts: [...scene.near] }),
+    ...(facts.length === 0 ? {} : { facts }),
     ...(scene.vesselHeld === undefined ? {} : { vesselHeld: [...scene.vesselHeld] }),
   };
 }

@@ -85,8 +85,17 @@ export function stepCountedFor(
 const hasUnapplied = ({ steps }: Chain, settled: ReadonlySet<string>) =>
   steps.some(({ applies }) => applies) && !steps.some(({ id, applies }) => applies && settled.has(id));
 
+/** Does what was found at a step end the putting on? A test leaf does where it was marked. */
+export const isHaltedBy = (
+  step: Pick<StepSpec, 'kind' | 'halts'> | undefined,
+  result: string | null | undefined,
+): boolean =>
+  result != null &&
+  ((step?.kind === 'test-look' && result === 'harmed') || (step?.halts?.some((one) => one === result) ?? false));
+
 /** What a step asks for; undefined where a tick is all there is to say. */
-export function asksFor({ rung }: Pick<RemedyRow, 'rung'>, { kind, phase }: StepSpec): StepAsk | undefined {
+export function asksFor({ rung }: Pick<RemedyRow, 'rung'>, { kind, phase, asks }: StepSpec): StepAsk | undefined {
+  if (asks !== undefined) return asks;
   if (kind === 'count' || kind === 'test-look' || kind === 'cards') return kind;
   // Somebody's answer, or a report, is no figure.
   return phase === 'look' && rung !== 'professional' ? 'count' : undefined;

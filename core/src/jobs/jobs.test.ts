@@ -216,13 +216,20 @@ describe('which job a count tells of', () => {
   });
 });
 
+/** A bed of which only the area is known, m². */
+const squares = (area: number) => ({ shape: 'area' as const, area });
+
 describe('what places take', () => {
   const of = (per: 'plant' | 'm2' | 'station', ml: number) => ({
     recipe: { needs: { per, ml } } as RemedyRow['recipe'],
   });
 
   test('by area, by plants, by stations; not known of one place, it is not known of all', () => {
-    const places = [placeSize(3, [2, 4]), placeSize(6, [null]), placeSize(undefined, [])];
+    const places = [
+      placeSize(squares(3), [{ number: 2 }, { number: 4 }]),
+      placeSize(squares(6), [{ number: null }]),
+      placeSize(undefined, []),
+    ];
     expect(needOf(of('m2', 2000), places.slice(0, 2))).toBe(18_000);
     expect(needOf(of('m2', 2000), places)).toBeUndefined();
     expect(needOf(of('plant', 40), places.slice(0, 1))).toBe(240);
@@ -238,7 +245,7 @@ describe('what places take', () => {
         fc.array(fc.option(area, { nil: undefined }), { minLength: 1, maxLength: 6 }),
         area,
         (areas, litres) => {
-          const places = areas.map((one) => placeSize(one, []));
+          const places = areas.map((one) => placeSize(one === undefined ? undefined : squares(one), []));
           const shares = sharesOf(of('m2', 500), places, litres * 1000);
           expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(litres * 1000, 6);
           if (areas.includes(undefined)) expect(new Set(shares.map((one) => one.toFixed(6))).size).toBe(1);

@@ -1,3 +1,4 @@
+import type { BedSize } from '../mix';
 import type { RemedyRow } from '../tables';
 
 /** A place as a remedy is measured for it; null where nobody has said how large it is. */
@@ -6,22 +7,38 @@ export interface PlaceSize {
   readonly area: number | null;
   /** Plants that are meant. */
   readonly plants: number | null;
+  /** The bed as it is drawn; left out, nobody has measured it. */
+  readonly bed?: BedSize | undefined;
+  /** What all its pots or trays hold together, mL. */
+  readonly potsMl?: number | null;
 }
 
 /**
  * The size of a place from the garden book. @param numbers of each planting that is meant; one that is not counted
  * leaves the sum unknown
  */
-export const placeSize = (area: number | undefined, numbers: readonly (number | null)[]): PlaceSize => ({
-  area: area ?? null,
-  plants:
-    numbers.length === 0 || numbers.includes(null) ? null : numbers.reduce<number>((sum, one) => sum + (one ?? 0), 0),
+export const placeSize = (
+  bed: BedSize | null | undefined,
+  plantings: readonly { readonly number: number | null; readonly potMl?: number | null }[],
+): PlaceSize => ({
+  area: bed?.area ?? null,
+  plants: inAll(plantings.map(({ number }) => number)),
+  bed: bed ?? undefined,
+  potsMl: inAll(plantings.map(({ number, potMl = null }) => (potMl === null ? null : potMl * (number ?? 1)))),
 });
+const inAll = (numbers: readonly (number | null)[]): number | null =>
+  numbers.length === 0 || numbers.includes(null) ? null : numbers.reduce<number>((sum, one) => sum + (one ?? 0), 0);
 
 /** mL of ready mix that a place takes at a time; undefined where the remedy is not measured so, or the size is not known. */
-export function needIn({ recipe }: Pick<RemedyRow, 'recipe'>, { area, plants }: PlaceSize): number | undefined {
+export function needIn(
+  { recipe }: Pick<RemedyRow, 'recipe'>,
+  { area, plants, potsMl = null }: PlaceSize,
+): number | undefined {
   const needs = recipe?.needs;
   if (!needs) return undefined;
+  // What stands in pots is poured by what they hold.
+  if (needs.ofPot !== undefined && potsMl !== null) return potsMl * needs.ofPot;
+  if (needs.per === 'pot') return undefined;
   const count = needs.per === 'm2' ? area : needs.per === 'plant' ? plants : 1;
   return count === null ? undefined : needs.ml * count;
 }

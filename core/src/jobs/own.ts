@@ -1,6 +1,6 @@
 import type { RecipeDocument } from '../contract/recipe';
 import { ingredientNamed } from '../judge';
-import type { RemedyRow, StepSpec, Tables, WindowSpec } from '../tables';
+import type { RemedyRow, RoutinePart, StepSpec, Tables, WindowSpec } from '../tables';
 
 /** Minutes that something of the gardener's own is thought to take where nothing is said. */
 const usualMinutes = 10;
@@ -56,6 +56,12 @@ export const reminderRow = (wish: string): RemedyRow =>
       window: { part: 'any' },
     },
   ]);
+
+/** Work that puts nothing on, in steps of its own; what is counted in it, if anything. */
+export function doneRow(name: string, steps: readonly StepSpec[], counts?: RoutinePart['counts']): RemedyRow {
+  const row = plainRow('reminder', name, steps);
+  return counts ? { ...row, expect: { ...row.expect, ...counts, unit: 'number' } } : row;
+}
 
 /** Is it a reminder, and nothing that is put on? */
 export const isReminder = ({ id }: Pick<RemedyRow, 'id'>): boolean => id === 'reminder';

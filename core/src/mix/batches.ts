@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
-import type { BatchKind } from '../tables';
+import type { BatchEventKind, BatchKind } from '../tables';
 import { brewKinds, brewParts, daysToReady, type BrewKind } from './bench';
 import { daysToDone, dissolvedAfter, extract } from './bench/extraction';
 
@@ -28,13 +28,22 @@ export interface Batch {
 }
 
 export interface BatchEvent {
-  readonly kind: 'stirred' | 'fizz-ended' | 'strained' | 'used' | 'thrown-out';
+  readonly kind: BatchEventKind;
   readonly on: IsoDate;
   readonly ml?: number;
 }
 
 /** What a brew may want today; the words stand in `wording/brews`. */
-export const choreKinds = ['throw-out', 'strain', 'strain-soon', 'swirl', 'stir', 'loose-lid'] as const;
+export const choreKinds = [
+  'throw-out',
+  'look-ready',
+  'strain',
+  'strain-soon',
+  'swirl',
+  'stir',
+  'loose-lid',
+  'begin-next',
+] as const;
 export interface BatchChore {
   readonly kind: (typeof choreKinds)[number];
   readonly due: boolean;
@@ -66,18 +75,22 @@ const extractParts = 1000;
 /** Where a batch stands on a day. */
 export function batchState(batch: Batch, today: IsoDate): BatchState {
   const age = daysBetween(batch.startedOn, today);
-  const fizzEnded = batch.events.find(({ kind }) => kind === 'fizz-ended')?.on;
+  const seenReady = batch.events.find(({ kind }) => kind === 'fizz-ended' || kind === 'ready-seen')?.on;
+  const notYet = batch.events.findLast(({ kind }) => kind === 'not-yet')?.on;
   const strained = batch.events.find(({ kind }) => kind === 'strained')?.on;
   const used = batch.events.reduce((sum, { kind, ml }) => sum + (kind === 'used' ? (ml ?? 0) : 0), 0);
   const gone = batch.events.some(({ kind }) => kind === 'thrown-out');
+  const isOff = batch.events.some(({ kind }) => kind === 'gone-off');
   const leftMl = gone ? 0 : Math.max(0, batch.volumeMl - used);
   const ready = readyAfter(batch);
-  const readyOn = fizzEnded ?? addDays(batch.startedOn, Math.ceil(ready));
+  // What was seen of it goes before what is reckoned: looked at and not ready, it is looked at again a day later.
+  const reckoned = addDays(batch.startedOn, Math.ceil(ready));
+  const readyOn = seenReady ?? (notYet !== undefined && notYet >= reckoned ? addDays(notYet, 1) : reckoned);
   const keeps = batch.kind === 'shell-extract' ? extractKeeps : brewKinds[batch.kind].keeps;
   // What is strained keeps from then on; a weed brew keeps, and grows stronger, from ready.
   const bestBefore = addDays(strained ?? readyOn, keeps);
   const isReady = today >= readyOn;
-  const stage = gone || leftMl === 0 ? 'gone' : today > bestBefore ? 'past' : isReady ? 'ready' : 'working';
+  const stage = gone || leftMl === 0 ? 'gone' : isOff || today > bestBefore ? 'past' : isReady ? 'ready' : 'working';
   const parts =
     batch.kind === 'shell-extract' ? extractParts : brewParts(batch.kind, Math.max(age, ready), batch.warmth);
   const shell = batch.shell && shellProgress(batch, age);
@@ -91,10 +104,27 @@ export function batchState(batch: Batch, today: IsoDate): BatchState {
     leftMl,
     givesMl: leftMl * (parts + 1),
     ...(shell ?? {}),
-    chores: stage === 'gone' ? [] : choresOf(batch, stage, today, strained !== undefined),
+    chores:
+      stage === 'gone'
+        ? []
+        : [
+            ...(seenReady === undefined &&
+            stage !== 'past' &&
+            isWatched(batch) &&
+            today >= addDays(reckoned, -1) &&
+            (today <= addDays(reckoned, watchedDays) || notYet !== undefined)
+              ? [{ kind: 'look-ready' as const, due: notYet !== today }]
+              : []),
+            ...choresOf(batch, stage, today, strained !== undefined),
+          ],
     ...(startNextBy === undefined ? {} : { startNextBy }),
   };
 }
+
+/** So many days after it should be ready nobody looks any more. */
+const watchedDays = 3;
+/** Its readiness is seen, and the days are only a guess at it; shells say it by their fizz. */
+const isWatched = ({ kind }: Batch): boolean => kind === 'leaf-mould' || kind === 'weed';
 
 const readyAfter = ({ kind, warmth, shell }: Batch): number =>
   kind === 'shell-extract' ? daysToDone(shell?.grain ?? 'crushed') : daysToReady(kind satisfies BrewKind, warmth);

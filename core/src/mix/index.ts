@@ -1,6 +1,9 @@
 export * from './mix';
 export * from './found';
 export * from './bench';
+export { milligramsOf } from './bench/feeds';
+export { layerLitres } from './bench/ground';
+export { sheetsFor, usualSheet } from './bench/sheets';
 export { crossesItself, sized, type Corner, type DrawnSize } from './bench/shapes';
 export * from './soap';
 export * from './slips';

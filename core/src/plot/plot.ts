@@ -1,11 +1,7 @@
-import { sized, type BedSize, type Corner } from '../mix/bench/shapes';
+import { outlineOf, sized, type BedSize, type Corner, type Spot } from '../mix/bench/shapes';
 import type { Setting } from '../tables';
 
-/** Where a place of the garden lies: metres from an origin of the gardener's own to the left and upper edge of what it takes. */
-export interface Spot {
-  readonly x: number;
-  readonly y: number;
-}
+export { edgeOf, outlineOf, type Spot } from '../mix/bench/shapes';
 
 /** A place of the garden, as its picture takes it. */
 export interface PlotPlace {
@@ -52,48 +48,6 @@ export function usualSize(setting: Setting): BedSize {
   const [length, width] = usualSpan[setting];
   return sized(setting === 'tree' ? { shape: 'circle', across: length } : { shape: 'rectangle', length, width });
 }
-
-/** The corners of a bed from its own left and upper edge, in order round it; of a circle, those of the square round it. */
-export function outlineOf(size: BedSize): readonly Corner[] {
-  switch (size.shape) {
-    case 'outline': {
-      const { x, y } = edgeOf(size.corners);
-      return size.corners.map(([along, across]) => [along - x, across - y]);
-    }
-    case 'L': {
-      const { length, width, cutLength, cutWidth } = size;
-      return [
-        [0, 0],
-        [length - cutLength, 0],
-        [length - cutLength, cutWidth],
-        [length, cutWidth],
-        [length, width],
-        [0, width],
-      ];
-    }
-    case 'area':
-      return rectangle(Math.sqrt(size.area), Math.sqrt(size.area));
-    case 'circle':
-      return rectangle(size.across, size.across);
-    case 'rectangle':
-      return rectangle(size.length, size.width);
-    default:
-      return size satisfies never;
-  }
-}
-
-const rectangle = (length: number, width: number): readonly Corner[] => [
-  [0, 0],
-  [length, 0],
-  [length, width],
-  [0, width],
-];
-
-/** The left and upper edge of some corners. */
-export const edgeOf = (corners: readonly Corner[]): Spot => ({
-  x: Math.min(...corners.map(([x]) => x)),
-  y: Math.min(...corners.map(([, y]) => y)),
-});
 
 const spanOf = (corners: readonly Corner[]): readonly [number, number] => [
   Math.max(...corners.map(([x]) => x)),

@@ -11,3 +11,16 @@ export const batchGives: Partial<Record<BatchKind, IngredientId>> = {
   neem: 'neem-leaf',
   'shell-extract': 'shell-extract',
 };
+
+/** What is noted of a brew: work, what was seen of it, what was taken. */
+export const batchEventKinds = [
+  'stirred',
+  'fizz-ended',
+  'strained',
+  'used',
+  'thrown-out',
+  'ready-seen',
+  'not-yet',
+  'gone-off',
+] as const;
+export type BatchEventKind = (typeof batchEventKinds)[number];

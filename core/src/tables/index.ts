@@ -5,6 +5,7 @@ import type { CombinationRow, CourseRow, IngredientRow, KeepApartRow, RemedyRow 
 import type { AreaLimitRow, DepthLimitRow, ClassRow, LimitRow, PaceRow, TemperatureRow } from './limits';
 import type { WorkRow } from './works';
 import type { SafetyRule, SceneFactRow } from './safety';
+import type { RoutineRow } from './routines';
 import type { ConceptRow, SignRow } from './signs';
 import type { MeaningsData } from './meanings';
 import type { RetiredRow } from './retired';
@@ -27,6 +28,7 @@ export * from './plants';
 export * from './checks';
 export * from './counting';
 export * from './remedies';
+export * from './routines';
 export * from './limits';
 export * from './works';
 export * from './safety';
@@ -48,6 +50,7 @@ export interface Tables {
   readonly sowing: readonly SowingRow[];
   readonly checks: readonly CheckRow[];
   readonly remedies: readonly RemedyRow[];
+  readonly routines: readonly RoutineRow[];
   readonly ingredients: readonly IngredientRow[];
   readonly keepApart: readonly KeepApartRow[];
   readonly safetyRules: readonly SafetyRule[];

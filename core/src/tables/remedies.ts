@@ -11,6 +11,7 @@ import type {
 } from './common';
 import type { ActionClass } from './causes';
 import type { CountUnit } from './counting';
+import type { StepAsk, StepResult } from './jobs';
 import type { Tone } from './plates';
 import type { SensitiveTo } from './plants';
 import type { SceneFact } from './safety';
@@ -45,10 +46,12 @@ export interface AlsoIn {
 }
 
 /** How a remedy is mixed. Strengths are numbers; measures are worked out for the job at hand. */
-/** Ready mix that one of these takes: a plant of usual size, a square metre, a bait station. */
+/** Ready mix that one of these takes: a plant of usual size, a square metre, a bait station; or a pot, by what it holds. */
 export interface Needs {
-  readonly per: 'plant' | 'm2' | 'station';
+  readonly per: 'plant' | 'm2' | 'station' | 'pot';
   readonly ml: number;
+  /** Share of what a pot or tray holds that is poured on it. */
+  readonly ofPot?: number;
 }
 
 export type RecipeSpec = { readonly also?: readonly AlsoIn[]; readonly needs?: Needs } & RecipeKind;
@@ -153,6 +156,21 @@ export interface StepSpec {
   readonly window: WindowSpec;
   /** True for the step that puts the remedy on: keep-apart and pre-harvest wait count from it. */
   readonly applies?: true;
+  /** What has to be found with it; left out, what its kind and phase ask for. */
+  readonly asks?: StepAsk;
+  /** Found here, nothing more is put on. */
+  readonly halts?: readonly StepResult[];
+  /** What it spreads over its place, and how thick. */
+  readonly layer?: Layer;
+  /** Card is laid under it, in rows. */
+  readonly sheets?: true;
+}
+
+/** Loose stuff that is spread by depth. */
+export const layerKinds = ['fresh-clippings', 'compost', 'chips'] as const;
+export interface Layer {
+  readonly of: (typeof layerKinds)[number];
+  readonly cm: number;
 }
 
 export interface RemedyTarget {
@@ -259,6 +277,8 @@ export interface RemedyRow extends Sourced {
   readonly settings?: readonly Setting[];
   /** It may be done whatever it is, where the action is one of these, and why. */
   readonly ofAnything?: { readonly under: readonly ActionClass[]; readonly why: string };
+  /** Of several places the worst is done first or last, and why. */
+  readonly worst?: { readonly comes: 'first' | 'last'; readonly why: string };
   /** It cannot be taken back: a plant is given up, or wood is cut away. */
   readonly takes?: Taking;
   /** Signs with which it does nothing, or harm, and why. */

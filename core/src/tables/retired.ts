@@ -1,7 +1,16 @@
 import type { Tables } from './index';
 
 /** Tables whose ids are kept in gardens, and so may never be forgotten. */
-export const keptTables = ['signs', 'causes', 'conditions', 'checks', 'remedies', 'ingredients', 'plants'] as const;
+export const keptTables = [
+  'signs',
+  'causes',
+  'conditions',
+  'checks',
+  'remedies',
+  'routines',
+  'ingredients',
+  'plants',
+] as const;
 export type KeptTable = (typeof keptTables)[number];
 
 /** An id that was once in a table: what took its place, or nothing, and what it was called. */

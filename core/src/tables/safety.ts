@@ -14,6 +14,8 @@ export type NearFact = (typeof nearFacts)[number];
 
 /** What can be true of a job besides what is in the vessel: where it goes, what is near, the weather, who does it, how it is kept. */
 export const sceneFactIds = [
+  'chlorinated-water',
+  'chloramine-water',
   'on-leaves',
   'on-soil',
   'on-open-bloom',

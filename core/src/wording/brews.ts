@@ -26,6 +26,15 @@ export function brewWords(
   }
 }
 
+/** By what it is seen that a brew is ready. */
+export const readyWords: Readonly<Record<BatchKind, string>> = {
+  weed: 'Is it dark, and does it stink?',
+  'leaf-mould': 'Is the foam at its peak?',
+  neem: 'Has the water taken on colour and smell?',
+  compost: 'Does it smell of earth?',
+  'shell-extract': 'Has the fizz ended?',
+};
+
 /** What a brew wants today, and why. */
 export const choreWords: Readonly<Record<BatchChore['kind'], { readonly does: string; readonly why: string }>> = {
   'throw-out': { does: 'Throw it out on the compost', why: 'it is past its best' },
@@ -33,5 +42,7 @@ export const choreWords: Readonly<Record<BatchChore['kind'], { readonly does: st
   'strain-soon': { does: 'Strain it, label it, lid loose', why: 'its strength goes within two days' },
   swirl: { does: 'Swirl it; does it still fizz?', why: 'it is done when the fizz ends' },
   stir: { does: 'Stir it', why: 'air goes in, and stink goes out' },
+  'look-ready': { does: 'Look whether it is ready', why: 'what is seen counts for more than the days' },
+  'begin-next': { does: 'Begin the next one', why: 'this one runs out, or is past its best, before that one is ready' },
   'loose-lid': { does: 'See that the lid is loose', why: 'it gives gas' },
 };

@@ -5,6 +5,8 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'on-leaves': 'on leaves',
   'on-soil': 'on soil',
   'on-open-bloom': 'on open bloom',
+  'chlorinated-water': 'with chlorinated water',
+  'chloramine-water': 'with water that holds chloramine',
   'on-drinking-water': 'in drinking water',
   'on-raw-leaves': 'on leaves eaten raw',
   'on-crop': 'on a crop',

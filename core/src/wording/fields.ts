@@ -86,6 +86,7 @@ export const fieldSentences = {
   'no-such': 'there is none with the id "{given}"',
   'not-drawn-from': '{remedy} is not made from {brew}',
   'day-past': '{day} is over; name a day to come',
+  'ends-before': 'comes before it begins ({day}); name a later day',
   'remedy-or-wish': 'name a remedy or a recipe of your own, or say in your own words what is to be done: one of them',
   'no-place': 'say where: name one bed at least',
   'case-or-job': 'say which case it belongs to, or which job',

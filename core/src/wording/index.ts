@@ -12,6 +12,7 @@ export * from './bench';
 export * from './brews';
 export * from './card';
 export * from './jobs';
+export * from './routines';
 export * from './mix';
 export * from './remedies';
 export * from './problems';

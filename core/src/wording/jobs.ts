@@ -17,6 +17,23 @@ const resultLabels: Record<StepResult, string> = {
   'to-fat': 'More on the fat',
   'to-both': 'On both',
   'to-neither': 'On neither',
+  moist: 'Like a wrung-out cloth',
+  dry: 'Dry',
+  slimy: 'Slimy, or it smells',
+  threads: 'White threads, earthy smell',
+  'no-threads': 'None yet',
+  tunnels: 'Tunnels or casts',
+  'no-tunnels': 'None',
+  thriving: 'Green and growing',
+  pale: 'Paler, evenly, from below',
+  overfed: 'Dark, crisp edges, or a crust',
+  unburnt: 'No burnt tips',
+  burnt: 'Burnt tips',
+  sour: 'Under 6',
+  'hardly-sour': '6 to 6.5',
+  'not-sour': 'Over 6.5',
+  'no-shoots': 'No shoots',
+  shoots: 'Shoots come through',
 };
 /** What was found, and what follows from it. */
 const resultSays: Record<StepResult, string> = {
@@ -28,6 +45,23 @@ const resultSays: Record<StepResult, string> = {
   'to-fat': 'more on the fat: stir the same share of the poison into peanut butter or lard instead of syrup',
   'to-both': 'on both: sugar bait it is',
   'to-neither': 'on neither: set the cards nearer to the trail, or at another hour',
+  moist: 'moist, as it should be',
+  dry: 'dry: wet it at dawn or dusk',
+  slimy: 'slimy: rake it open, or take some off, and let air in',
+  threads: 'white threads: it is being eaten',
+  'no-threads': 'no threads yet: keep it moist and look again with the next layer',
+  tunnels: 'tunnels and casts: the worms have come',
+  'no-tunnels': 'no tunnels: too dry, too thick, or few worms near; they may take a season',
+  thriving: 'green and growing',
+  pale: 'paler from below: the next feed comes sooner',
+  overfed: 'overfed: flush, and a week without',
+  unburnt: 'no burnt tips',
+  burnt: 'burnt tips: nothing more is put on',
+  sour: 'pH under 6',
+  'hardly-sour': 'pH 6 to 6.5',
+  'not-sour': 'pH over 6.5: none is wanted',
+  'no-shoots': 'no shoots',
+  shoots: 'shoots come through: pull them, close the gap, watch the edge',
 };
 
 /** Why a step is left out: on a button, and as it is told afterwards. */
@@ -109,6 +143,9 @@ export function measuredForWords(
   if (!needs || all === undefined) return null;
   const inAll = `: ${inWords(mL(Math.round(all)), system)} in all`;
   const sum = (of: (place: PlaceSize) => number | null) => places.reduce((total, place) => total + (of(place) ?? 0), 0);
+  const pots = places.every(({ potsMl = null }) => potsMl !== null);
+  if (needs.ofPot !== undefined && pots)
+    return `pots and trays of ${inWords(mL(Math.round(sum(({ potsMl = null }) => potsMl))), system)}, ${Math.round(needs.ofPot * 100)} % of that${inAll}`;
   const each = inWords(mL(needs.ml), system);
   if (needs.per === 'm2')
     return `${inWords(squareMetres(Number(sum(({ area }) => area).toFixed(2))), system)}, at ${each} for ${inWords(squareMetres(1), system)}${inAll}`;
@@ -135,12 +172,17 @@ export function fillsWords(
   vesselMl: number,
   { whole, lastMl }: ReturnType<typeof fillsOf>,
   system: MeasureSystem,
+  worst?: string,
 ): string {
   const full = `${vessel}: ${counted(whole, 'fill', 'fills')} of ${inWords(mL(vesselMl), system)}`;
   return lastMl === 0
     ? full
-    : `${full}, and ${inWords(mL(Math.round(lastMl)), system)} more: that goes where it is worst`;
+    : `${full}, and ${inWords(mL(Math.round(lastMl)), system)} more: that goes ${worst === undefined ? 'where it is worst' : `on ${worst}, where it is worst`}`;
 }
+
+/** "Gate Bed last: cocoons travel on boots and tools". */
+export const worstWords = (place: string, { comes, why }: NonNullable<RemedyRow['worst']>): string =>
+  `${place} ${comes}: ${why}`;
 
 /** "1.5 L of ready mix". */
 export const readyMixWords = (volumeMl: number, system: MeasureSystem): string =>

@@ -2,7 +2,8 @@ import type { CouldGive, Hindrance, PassedOver, PlannedStep, Washed } from '../p
 import { inWords, millimetres, type MeasureSystem } from '../quantities';
 import { addDays, daysBetween, type IsoDate } from '../quantities/days';
 import { dayWords, hourWords } from './everyday/days';
-import { capital, counted, listWords, lowerFirst } from './everyday/language';
+import { capital, counted, listWords, lowerFirst, sentence } from './everyday/language';
+import { resultWords } from './jobs';
 
 const hindranceWords: Record<PassedOver['because'], string> = {
   rain: 'rain',
@@ -189,8 +190,11 @@ export const earliestWords = (earliest: IsoDate | undefined, today: IsoDate): st
 /** What a case is called until somebody names it: its plant, or the ground of its bed. */
 export const caseNameFor = (bed: string, plant: string | undefined): string => plant ?? `The ground of ${bed}`;
 
-/** Why nothing more is put on where a test leaf was marked. */
-export const haltedWords = 'The test leaves were marked: not on this plant.';
+/** Why nothing more is put on, by what was found. */
+export const haltedWords = (found: string | undefined): string =>
+  found === undefined || found === 'harmed'
+    ? 'The test leaves were marked: not on this plant.'
+    : sentence(capital(resultWords(found) ?? found));
 
 /** What else falls on a day of the calendar. */
 export const lateLookWords = (name: string): string => `One late look: ${name}`;

@@ -13,6 +13,8 @@ const conflicts = {
   'taken-back-already': 'That has been taken back already.',
   'job-ended': '{name} has come to its end; nothing of it can be changed any more.',
   'job-open': '{name} is under way already.',
+  'rests-already': 'It rests already.',
+  'goes-on-already': 'It is under way already.',
   'nothing-overdue': 'Nothing of {name} is overdue.',
   'photo-given': 'That photograph belongs to another case.',
   'move-gone': 'What was counted of {name} does not ask for that (any more); look at its verdict again.',

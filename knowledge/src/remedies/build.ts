@@ -3,7 +3,9 @@ import type {
   Expectation,
   RemedyRow,
   RemedyTarget,
+  StepAsk,
   StepKind,
+  StepResult,
   StepSpec,
   WindowSpec,
 } from '@trowel/core/tables';
@@ -88,6 +90,14 @@ export const powderedArea: Partial<Expectation> = { area: { what: 'leaf area und
 /** A step that counts, or tries a few leaves first. */
 export const of = (kind: StepKind, row: StepSpec): StepSpec => ({ ...row, kind });
 const ofKind = (kind: StepKind | undefined, row: StepSpec): StepSpec => (kind === undefined ? row : of(kind, row));
+
+/** The same chain with a step that wants to hear what was found; on some of it nothing more is put on. */
+export const asking = (
+  steps: readonly StepSpec[],
+  id: string,
+  asks: StepAsk,
+  halts: readonly StepResult[] = [],
+): StepSpec[] => steps.map((row) => (row.id === id ? { ...row, asks, ...(halts.length > 0 ? { halts } : {}) } : row));
 
 /** The usual chain: something looked at before, the work itself, perhaps again, and a look back. */
 export function chain(it: {

@@ -219,6 +219,7 @@ export const drenchesRemedies: readonly RemedyCore[] = [
     limits: ['Rinse and return worms with a raised, saddle-shaped collar.'],
     cautions: [caution('mustard-stings-eyes', 'Mustard stings eyes and skin: gloves and glasses.', 'mix')],
     classes: ['mustard'],
+    worst: { comes: 'last', why: 'cocoons travel on boots and tools from there' },
     steps: [
       step('clear', 'before', 'Clear leaves from a square of {30 × 30 cm}', 'the pour must reach the soil', [0, 2], 5),
       step(

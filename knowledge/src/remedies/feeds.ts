@@ -3,6 +3,9 @@ import { look, windows } from './windows';
 import { type RemedyCore, caution, chain, expects, helps, note, remedy, step } from './build';
 import { labelRules, localRules, testLeaf } from './cautions';
 
+/** Of what a pot holds, poured on moist mix until a little runs out (judgement). */
+const potShare = 0.15;
+
 export const feedsRemedies: readonly RemedyCore[] = [
   remedy({
     id: 'shell-feed',
@@ -13,6 +16,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
       'Doubtful: thinned it is 1–5 % of what trials sprayed, and hard tap water brings more. At 1 to 1000 no effect on fruit-end rot is to be expected.',
     targets: [helps('fruit-end-rot', 0.05, 'far too thin'), helps('low-calcium', 0.1, 'a little calcium')],
     recipe: {
+      needs: { per: 'plant', ml: 100 },
       kind: 'one-to-n',
       ingredient: 'shell-extract',
       cap: 250,
@@ -101,7 +105,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
       helps('potassium-short', 0.15, 'it brings some potassium'),
     ],
     recipe: {
-      needs: { per: 'plant', ml: 1000 },
+      needs: { per: 'plant', ml: 1000, ofPot: potShare },
       kind: 'one-to-n',
       ingredient: 'weed-brew',
       cap: 10,
@@ -154,6 +158,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
     notFor: ['seedling', 'leaf'],
     cautions: [caution('breed-harmful-germs', 'Can breed harmful germs: gloves, hands washed, nothing eaten near it.')],
     classes: ['ferment', 'living', 'starch-brew', 'drench'],
+    worst: { comes: 'first', why: 'it is at its peak for hours only' },
     steps: chain({
       apply: ['Pour on moist bare soil at dusk', 'sun kills it', 20, windows.eveningFeed],
       look: [28, 35, 'Any difference beside an untreated strip?', 'usually none'],
@@ -203,6 +208,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
       { of: 'poor-soil', fits: 0.4, why: 'it helps this crop, not the soil' },
     ],
     recipe: {
+      needs: { per: 'pot', ml: 0, ofPot: 0.25 },
       kind: 'percent-volume',
       ingredient: 'seedling-feed',
       cap: 0.3,
@@ -287,7 +293,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
     honest: 'New leaves green up in two to three weeks, and pale again unless the root cause is mended.',
     targets: [{ of: 'iron-short', fits: 0.6, why: 'it bridges the weeks until the root zone is right' }],
     recipe: {
-      needs: { per: 'plant', ml: 1000 },
+      needs: { per: 'plant', ml: 1000, ofPot: potShare },
       kind: 'grams-per-litre',
       ingredient: 'iron-chelate',
       cap: 2,

@@ -1,6 +1,6 @@
 /** Care of the soil: cover, compost, lime, loosening. */
 import { look, windows } from './windows';
-import { type RemedyCore, caution, chain, expects, helps, keepsAway, note, remedy, step } from './build';
+import { type RemedyCore, asking, caution, chain, expects, helps, keepsAway, note, remedy, step } from './build';
 import { calm, guideline } from './cautions';
 
 export const soilRemedies: readonly RemedyCore[] = [
@@ -256,11 +256,16 @@ export const soilRemedies: readonly RemedyCore[] = [
     notFor: ['acid-lover', 'potato'],
     cautions: [caution('gloves-mask-dust', 'Gloves and mask: the dust burns eyes.')],
     classes: ['lime'],
-    steps: chain({
-      before: ['Measure the pH', 'above 6.5 none is wanted'],
-      apply: ['Strew on a still day and rake in', 'wind carries it to eyes', 20, calm],
-      look: [60, 90, 'Measure the pH again', 'so that it does not overshoot'],
-    }),
+    steps: asking(
+      chain({
+        before: ['Measure the pH', 'above 6.5 none is wanted'],
+        apply: ['Strew on a still day and rake in', 'wind carries it to eyes', 20, calm],
+        look: [60, 90, 'Measure the pH again', 'so that it does not overshoot'],
+      }),
+      'before',
+      'acidity',
+      ['not-sour'],
+    ),
     expect: expects('new leaves with brown edges, of ten', 'old-edge-brown', [10, 60], [30, 120]),
     source: 'extension',
     grade: 'guideline',
@@ -404,7 +409,7 @@ export const soilRemedies: readonly RemedyCore[] = [
     ],
     classes: ['lime'],
     steps: [
-      step('test', 'before', 'Measure the pH', 'lime without a test is a guess', [0, 3], 10),
+      { ...step('test', 'before', 'Measure the pH', 'lime without a test is a guess', [0, 3], 10), asks: 'acidity' },
       step('lime', 'apply', 'Rake the lime in', 'it works where it lies', [0, 14], 20, windows.dryWork, 'test'),
       look('look', 'lime', [90, 120], 'Measure the pH again', 'lime needs months'),
     ],

@@ -16,6 +16,9 @@ import {
 } from './build';
 import { bees, contact, localRules, testLeaf } from './cautions';
 
+/** What is sick is done last: spores travel on hands and hose. */
+const sickLast = { comes: 'last', why: 'spores travel on hands and hose from there' } as const;
+
 export const spraysRemedies: readonly RemedyCore[] = [
   remedy({
     id: 'pepper-spray',
@@ -301,6 +304,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
   {
     id: 'milk-spray',
     name: 'Milk spray',
+    worst: sickLast,
     rung: 'home-made',
     plain:
       'One part milk to nine of water on both sides of the leaf, in sun: light on milk protein is what works. It prevents more than it cures.',
@@ -586,6 +590,7 @@ export const spraysRemedies: readonly RemedyCore[] = [
   remedy({
     id: 'bicarbonate-spray',
     name: 'Potassium bicarbonate spray',
+    worst: sickLast,
     rung: 'home-made',
     plain:
       'Potassium bicarbonate with a drop of soap on both sides in the morning. It prevents more than it cures; baking soda is the second choice and burns sooner.',

@@ -242,6 +242,20 @@ export const soilAndFeeds: readonly SafetyRule[] = [
     'Well rotted, mixed in; or fresh in autumn on an empty bed.',
   ),
   guideline(
+    'chlorine-living',
+    'caution',
+    { things: ['living'], facts: ['chlorinated-water'] },
+    'Chlorine in tap water kills what is alive in the mix.',
+    'Rain water, or tap water that stood a day without a lid.',
+  ),
+  guideline(
+    'chloramine-living',
+    'caution',
+    { things: ['living'], facts: ['chloramine-water'] },
+    'Chloramine in tap water kills what is alive in the mix, and does not leave when it stands.',
+    'Rain water, a carbon filter, or {50 mg/L} of ascorbic acid.',
+  ),
+  guideline(
     'chloramine-stands',
     'caution',
     { things: ['chloramine'] },

@@ -17,6 +17,7 @@ import { refuseUnread, unread } from '../views/step-safety';
 import { act, type ActContext } from './command';
 import { mustHold, setJob, theJob } from './jobs';
 import { giveBack, heldClasses, makeMix } from './mixing';
+import { brewBegun } from './routines';
 import { tagPatterns } from './tags';
 
 /** @throws Problem for a stop, or for cautions that have not been read. */
@@ -183,7 +184,8 @@ function whatIs(tables: Tables, word: string): { name: string; classes: readonly
   return { name: ingredient.name, classes: ingredient.classes };
 }
 
-export const startBatch = act('startBatch', ({ db, tables, today }, input) => {
+export const startBatch = act('startBatch', (context, input) => {
+  const { db, tables, today } = context;
   const { kind, vesselId, shell, lid, acknowledged } = input;
   if (kind === 'shell-extract' && !shell) throw inputError('shell', 'shell-missing');
   if (kind !== 'shell-extract' && shell) throw inputError('shell', 'shell-only');
@@ -222,6 +224,31 @@ export const startBatch = act('startBatch', ({ db, tables, today }, input) => {
     shell,
   });
   if (vessel) bench.saveHeld(db, vessel.id, batchNames[kind], batchClasses[kind], today);
+  brewBegun(context, id, kind);
+  return { caseId: null, result: { id } };
+});
+
+/** Another one like it, begun today. Its cautions were read when that one was begun; what stops it now stops it. */
+export const repeatBatch = act('repeatBatch', (context, _input, like) => {
+  const { db, tables, today } = context;
+  const row = theBatch(db, like);
+  mustBeSafe(
+    db,
+    tables,
+    { things: [{ classes: batchClasses[row.kind], ...(row.shell ? { percent: row.shell.acidPercent } : {}) }] },
+    allNotes(tables),
+  );
+  const id = randomUUID();
+  bench.addBatch(db, {
+    ...row,
+    id,
+    pattern: bench.anyBatches(db).length % tagPatterns,
+    started_on: today,
+    // The one before still stands in its vessel.
+    vessel_id: null,
+    shell: row.shell,
+  });
+  brewBegun(context, id, row.kind);
   return { caseId: null, result: { id } };
 });
 
@@ -234,6 +261,8 @@ export const noteBatch = act('noteBatch', ({ db, tables, today }, input, id) => 
   const state = batchState(batchOf(row, events), today);
   if (state.stage === 'gone') throw conflict('nothing-left', { name: row.name });
   if (input.kind === 'fizz-ended' && row.kind !== 'shell-extract') throw inputError('kind', 'no-fizz');
+  if ((input.kind === 'ready-seen' || input.kind === 'not-yet') && state.stage === 'past')
+    throw conflict('brew-past', { name: row.name, day: { day: state.bestBefore } });
   if (input.kind === 'used') {
     if (input.ml === undefined) throw inputError('ml', 'used-missing');
     if (input.ml > state.leftMl + 0.5)
@@ -301,6 +330,7 @@ export const acts = {
   noteMix,
   takeBackMix,
   startBatch,
+  repeatBatch,
   noteBatch,
   takeBackBatchEvent,
   saveRecipe,

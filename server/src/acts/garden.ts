@@ -176,7 +176,7 @@ export function newPlanting(
 
 export const changeGarden = act(
   'changeGarden',
-  (context, { name, place, measures, tapHardness, buttHardness, usualHour, climate }) => {
+  (context, { name, place, measures, tapHardness, buttHardness, tapTreatment, usualHour, climate }) => {
     const { db } = context;
     const now = garden.oneGarden(db);
     garden.saveGarden(db, {
@@ -187,6 +187,7 @@ export const changeGarden = act(
       measures: measures ?? now.measures,
       tap_hardness: tapHardness ?? now.tap_hardness,
       butt_hardness: buttHardness ?? now.butt_hardness,
+      tap_treatment: tapTreatment ?? now.tap_treatment,
       usual_hour: usualHour ?? now.usual_hour,
       climate: climate === undefined ? now.climate : climate,
     });
@@ -245,8 +246,9 @@ export const setSprouted = act('setSprouted', ({ db }, { on, hasCastings }, plan
   return { caseId: null, result: {} };
 });
 
-export const setHowMany = act('setHowMany', ({ db }, { number }, plantingId) => {
+export const setHowMany = act('setHowMany', ({ db }, { number, potMl }, plantingId) => {
   onePlanting(db, plantingId);
+  if (potMl !== undefined) garden.setPot(db, plantingId, potMl);
   garden.setNumber(db, plantingId, number);
   return { caseId: null, result: {} };
 });

@@ -6,6 +6,13 @@ import {
   isDrawnFrom,
   openSteps,
   ownRow,
+  partName,
+  partNamed,
+  partRow,
+  partsAfter,
+  partsFor,
+  partsOf,
+  roundsOf,
   serves,
   sharesOf,
   stepCountedFor,
@@ -17,7 +24,14 @@ import {
 import { batchState } from '@trowel/core/mix';
 import { onlyWaits } from '@trowel/core/judge';
 import { addDays, daysBetween, inWords, mL } from '@trowel/core/quantities';
-import { countUnits, stepResults, type RemedyRow, type StepSpec } from '@trowel/core/tables';
+import {
+  countUnits,
+  stepResults,
+  type RemedyRow,
+  type RoutinePart,
+  type RoutineRow,
+  type StepSpec,
+} from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
 import type { Db } from '../database';
@@ -27,7 +41,7 @@ import * as cases from '../store/cases';
 import * as counts from '../store/counts';
 import * as garden from '../store/garden';
 import * as jobs from '../store/jobs';
-import { anyBrews, jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, strengthOf } from '../views/job';
+import { anyBrews, brewOf, jobRemedy, maybeBrew, mixOf, placesOn, roundOf, sizesOf, strengthOf } from '../views/job';
 import { hourOn } from '../views/calendar';
 import { jobName } from '../views/jobs';
 import { layOut } from '../views/plan';
@@ -99,13 +113,18 @@ interface Beginning {
   readonly wish: string | null;
   /** A recipe of the gardener's own, which `remedy` stands for. */
   readonly recipe?: RecipeDocument | undefined;
-  readonly places: readonly { readonly bed_id: string; readonly planting_id: string | null }[];
+  readonly places: readonly jobs.JobPlace[];
   readonly from: string | undefined;
   readonly setting: Setting;
+  /** The routine that it is a part of. */
+  readonly routine?: { readonly id: string; readonly part: string } | undefined;
 }
 
 /** Begins a job. A brew that is ready is drawn from without being asked for. @returns its id */
-function begin(context: ActContext, { caseId, remedy, wish, recipe, places, from, setting }: Beginning): string {
+export function begin(
+  context: ActContext,
+  { caseId, remedy, wish, recipe, places, from, setting, routine }: Beginning,
+): string {
   const { db, today } = context;
   const id = randomUUID();
   const on = from !== undefined && from > today ? from : today;
@@ -117,18 +136,20 @@ function begin(context: ActContext, { caseId, remedy, wish, recipe, places, from
     {
       id,
       case_id: caseId,
-      remedy: recipe ? null : (remedy?.id ?? null),
+      remedy: recipe || wish !== null ? null : (remedy?.id ?? null),
       wish,
       recipe: recipe ?? null,
       pattern: jobs.countJobs(db) % tagPatterns,
       chosen_on: on,
+      routine_id: routine?.id ?? null,
+      part: routine?.part ?? null,
     },
     places,
     settingRow(context, remedy, brew ? { ...setting, batchId: brew.id } : setting),
   );
   settle(context, id, remedy);
   // A rule that would stop it at the bed stops it here already: the plant, what this bed had, how near the harvest is.
-  if (remedy) mustBeAllowed(context, jobs.oneJob(db, id), remedy, on);
+  if (remedy && wish === null) mustBeAllowed(context, jobs.oneJob(db, id), remedy, on);
   return id;
 }
 
@@ -184,17 +205,21 @@ function whatIs(
 const countKeepsDays = 3;
 
 /** The places that are named, each there. @throws InputError naming the one that is not */
-const placeRows = (
+export const placeRows = (
   { db }: ActContext,
-  places: readonly { readonly bedId: string; readonly plantingId?: string | undefined }[],
-): Omit<jobs.PlaceRow, 'job_id'>[] =>
-  places.map(({ bedId, plantingId }, at) => {
+  places: readonly {
+    readonly bedId: string;
+    readonly plantingId?: string | undefined;
+    readonly isWorst?: boolean | undefined;
+  }[],
+): jobs.JobPlace[] =>
+  places.map(({ bedId, plantingId, isWorst = false }, at) => {
     const bed = garden.maybeOneBed(db, bedId);
     if (!bed) throw inputError(`places[${at}].bedId`, 'no-such-bed', { given: bedId });
     const planting = plantingId === undefined ? undefined : garden.maybeOnePlanting(db, plantingId);
     if (plantingId !== undefined && planting?.bed_id !== bedId)
       throw inputError(`places[${at}].plantingId`, 'not-in-bed', { given: plantingId, bed: bed.name });
-    return { bed_id: bedId, planting_id: plantingId ?? null };
+    return { bed_id: bedId, planting_id: plantingId ?? null, is_worst: isWorst };
   });
 
 export const planJob = act('planJob', (context, input) => {
@@ -247,7 +272,7 @@ export function endJobs(
     .filter(({ ended_on }) => ended_on === null)
     .map((row) => {
       const remedy = jobRemedy(tables, row);
-      const steps = remedy ? openSteps(remedy, roundOf(db, row, remedy).progress).length : 0;
+      const steps = remedy ? openSteps(remedy, roundOf(db, tables, row, remedy).progress).length : 0;
       jobs.endJob(db, row.id, today, because);
       return { jobId: row.id, name: jobName(tables, row), steps };
     });
@@ -277,7 +302,7 @@ export const moveOn = act('moveOn', (context, _input, jobId) => {
   const remedy = jobRemedy(tables, row);
   const overdue = plan.steps.filter(({ job, overdueSince }) => job === row.id && overdueSince !== undefined);
   if (!remedy || overdue.length === 0) throw conflict('nothing-overdue', { name: jobName(tables, row) });
-  const { round } = roundOf(db, row, remedy);
+  const { round } = roundOf(db, tables, row, remedy);
   for (const { step } of overdue) note(context, { job_id: row.id, step: step.id, round, outcome: 'skipped' });
   finishIfDone(context, row.id);
   return { caseId: row.case_id, result: { skipped: overdue.map(({ step }) => step.id) } };
@@ -297,9 +322,102 @@ function finishIfDone({ db, tables, today }: ActContext, id: string): void {
   const row = jobs.oneJob(db, id);
   const remedy = jobRemedy(tables, row);
   if (!remedy || row.case_id !== null) return;
-  const { isOver } = roundOf(db, row, remedy);
+  const { isOver } = roundOf(db, tables, row, remedy);
   if (isOver && row.ended_on === null) jobs.endJob(db, id, today, 'done');
   if (!isOver && row.ended_because === 'done') jobs.goOn(db, id);
+}
+
+/**
+ * What follows a step of a routine: parts that come so many days after it was first done get their day, and those that
+ * what was found calls for begin.
+ */
+function followOn(context: ActContext, row: jobs.JobRow, spec: StepSpec, result: string | null): void {
+  const { db, tables, today } = context;
+  const ofRoutine = partNamed(tables, row);
+  if (!ofRoutine || row.routine_id === null) return;
+  const parts = partsOf(ofRoutine.row, row.way);
+  const others = jobs.anyJobsOfRoutine(db, row.routine_id);
+  const isFirst = jobs.anyStepsOf(db, row.id).filter(({ step }) => step === spec.id).length === 1;
+  if (spec.phase === 'apply' && isFirst)
+    for (const part of partsAfter(parts, ofRoutine.part.id))
+      for (const other of others)
+        if (other.part === part.id && jobs.anyStepsOf(db, other.id).length === 0)
+          moveBeginning(context, other, part, addDays(today, part.starts.days));
+  if (result === null) return;
+  for (const part of partsFor(parts, ofRoutine.part.id, result)) {
+    if (others.some((other) => other.part === part.id && other.ended_on === null)) continue;
+    beginPart(context, row.routine_id, ofRoutine.row, part, {
+      places: jobs.anyPlaces(db, row.id),
+      from: addDays(today, part.starts.days),
+      until: null,
+    });
+  }
+}
+
+/** A part begins on another day than planned, and what goes on for so many days goes on that long from there. */
+function moveBeginning({ db, today }: ActContext, row: jobs.JobRow, part: RoutinePart, from: string): void {
+  jobs.setChosenOn(db, row.id, from);
+  const { until } = roundsOf(part, from, row.until_on);
+  if (part.forDays !== undefined) jobs.addSetting(db, row.id, today, { ...row, until_on: until });
+}
+
+/** Ticks a step of a routine that was done elsewhere, with what follows it. */
+export function tickPart(context: ActContext, row: jobs.JobRow, spec: StepSpec): void {
+  const remedy = jobRemedy(context.tables, row);
+  if (!remedy) return;
+  const { round } = roundOf(context.db, context.tables, row, remedy);
+  note(context, { job_id: row.id, step: spec.id, round, outcome: 'done' });
+  followOn(context, row, spec, null);
+  finishIfDone(context, row.id);
+}
+
+/** A tick taken back takes back what it called for, as long as nothing of that was done. */
+function takeFollowingBack({ db, tables, today }: ActContext, row: jobs.JobRow, { result }: jobs.StepRow): void {
+  const ofRoutine = partNamed(tables, row);
+  if (!ofRoutine || row.routine_id === null || result === null) return;
+  const called = partsFor(partsOf(ofRoutine.row, row.way), ofRoutine.part.id, result).map(({ id }) => id);
+  for (const other of jobs.anyJobsOfRoutine(db, row.routine_id))
+    if (other.part !== null && called.includes(other.part) && jobs.anyStepsOf(db, other.id).length === 0)
+      jobs.endJob(db, other.id, today, 'stopped');
+}
+
+/** Begins a part of a routine. @returns the id of its job; undefined where the knowledge no longer has what it puts on */
+export function beginPart(
+  context: ActContext,
+  routineId: string,
+  routine: RoutineRow,
+  part: RoutinePart,
+  {
+    places,
+    from,
+    until,
+    strength,
+    volumeMl,
+  }: {
+    readonly places: readonly jobs.JobPlace[];
+    readonly from: string;
+    readonly until: string | null;
+    readonly strength?: number | undefined;
+    readonly volumeMl?: number | undefined;
+  },
+): string | undefined {
+  const remedy = partRow(context.tables, routine, part);
+  if (!remedy) return undefined;
+  const value = strength ?? remedy.recipe?.strengths.find(({ id }) => id === part.strength)?.value;
+  return begin(context, {
+    caseId: null,
+    remedy,
+    wish: part.remedy === undefined ? partName(routine, part) : null,
+    places,
+    from,
+    setting: {
+      everyDays: part.everyDays ?? null,
+      until,
+      ...(value === undefined ? {} : { strength: value }),
+      ...(volumeMl === undefined ? {} : { volumeMl }),
+    },
+    routine: { id: routineId, part: part.id },
+  });
 }
 
 /** By the gardener's own hand, to a day on which it may be done; what follows it goes with it. */
@@ -309,7 +427,7 @@ export const moveStep = act('moveStep', (context, { jobId, step, on, hour }) => 
   const remedy = jobRemedy(tables, row);
   if (!remedy) throw conflict('no-longer-known', { given: row.remedy ?? '' });
   const at = hourOn(layOut(context), jobId, step, on, hour);
-  jobs.pinPosition(db, { job_id: jobId, step, round: roundOf(db, row, remedy).round, date: on, hour: at });
+  jobs.pinPosition(db, { job_id: jobId, step, round: roundOf(db, tables, row, remedy).round, date: on, hour: at });
   return { caseId: row.case_id, result: {} };
 });
 
@@ -321,7 +439,7 @@ export const recordStep = act('recordStep', (context, { jobId, step, outcome, re
   const spec = remedy.steps.find(({ id }) => id === step);
   if (!spec) throw inputError('step', 'no-such-step', { given: step, remedy: remedy.name });
   if (outcome === 'undone') return undo(context, row, step);
-  const { round, events } = roundOf(db, row, remedy);
+  const { round, events } = roundOf(db, tables, row, remedy);
   if (events.some((event) => event.step === step)) throw conflict('ticked-already');
   const answer =
     outcome === 'done'
@@ -334,6 +452,7 @@ export const recordStep = act('recordStep', (context, { jobId, step, outcome, re
   }
   const eventId = note(context, { job_id: row.id, step, round, outcome, ...answer });
   const put = outcome === 'done' && spec.applies ? putOn(context, row, remedy, eventId) : undefined;
+  followOn(context, row, spec, answer.result);
   finishIfDone(context, row.id);
   return { caseId: row.case_id, result: put ? { put } : {} };
 });
@@ -412,13 +531,14 @@ function mixFor(
       says: card.because.map((found) => cautionLine(tables, found, garden.oneGarden(db).measures)).join(' '),
     });
   if (card?.kind !== 'mix') return undefined;
-  mustHold(db, row.batch_id, today, remedy, card.parts);
+  const brew = brewOf(db, row, today);
+  mustHold(db, brew?.id ?? null, today, remedy, card.parts);
   const id = makeMix(db, tables, {
     remedy,
     card,
     jobId: row.id,
     vessel: row.vessel_id === null ? undefined : bench.maybeOneVessel(db, row.vessel_id),
-    batchId: row.batch_id,
+    batchId: brew?.id ?? null,
     eventId,
     today,
   });
@@ -460,6 +580,7 @@ function undo(context: ActContext, row: jobs.JobRow, step: string) {
     if (mix && mix.taken_back === 0 && isMixedWith(event, mix)) giveBack(db, mix);
   }
   note(context, { job_id: row.id, step, round: event.round, outcome: 'undone' });
+  takeFollowingBack(context, row, event);
   finishIfDone(context, row.id);
   return { caseId: row.case_id, result: {} };
 }
@@ -530,7 +651,7 @@ function tickFor(context: ActContext, row: jobs.JobRow, count: Count, madeOn?: s
   const remedy = jobRemedy(tables, row);
   if (!remedy || row.ended_on !== null || row.chosen_on > today || !count.isTreated) return [];
   if (!serves(tables, count, { id: row.id, remedy })) return [];
-  const { round, progress } = roundOf(db, row, remedy);
+  const { round, progress } = roundOf(db, tables, row, remedy);
   const step =
     openSteps(remedy, progress).find((one) => one.id === madeOn && asksFor(remedy, one) === 'count') ??
     stepCountedFor(remedy, progress, today);

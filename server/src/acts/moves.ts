@@ -24,7 +24,7 @@ export const takeMove = act('takeMove', (context, { kind }, id) => {
   const to = remedy.recipe?.strengths.find((strength) => strength.id === move.to)?.value;
   if (isStronger && to !== undefined) setJob(context, row, { strength: to });
   const from = 'on' in move && move.on !== undefined && move.on > today ? move.on : today;
-  const { round, progress } = roundOf(db, row, remedy);
+  const { round, progress } = roundOf(db, tables, row, remedy);
   const isToCome = openSteps(remedy, progress).some(({ applies }) => applies);
   const begun = isToCome && move.kind !== 'look-again' ? null : round + 1;
   if (begun !== null) begin(context, row, remedy, begun, from, move.kind === 'look-again', isStronger);

@@ -57,7 +57,17 @@ export const applications: Sheet = {
           const where = { bed_id: bed.id, planting_id: planting?.id ?? null };
           addJob(
             db,
-            { id, case_id: null, remedy: remedy.id, wish: null, recipe: null, pattern: 0, chosen_on: on },
+            {
+              id,
+              case_id: null,
+              remedy: remedy.id,
+              wish: null,
+              recipe: null,
+              routine_id: null,
+              part: null,
+              pattern: 0,
+              chosen_on: on,
+            },
             [where],
             {
               strength,

@@ -1,6 +1,6 @@
-import { batchEventKinds, recipeDocument, vesselKinds, type RecipeDocument } from '@trowel/core/contract';
+import { recipeDocument, vesselKinds, type RecipeDocument } from '@trowel/core/contract';
 import type { Batch } from '@trowel/core/mix';
-import { batchKinds } from '@trowel/core/tables';
+import { batchEventKinds, batchKinds } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId } from './ids';

@@ -1,6 +1,6 @@
 import { bedSize, visitsSchema } from '@trowel/core/contract';
 import { measureSystems } from '@trowel/core/quantities';
-import { climates, nearFacts, settings } from '@trowel/core/tables';
+import { climates, nearFacts, settings, tapTreatments } from '@trowel/core/tables';
 import { z } from 'zod';
 import type { Db } from '../database';
 import { storedId } from './ids';
@@ -14,6 +14,7 @@ const gardenRow = z.object({
   measures: z.enum(measureSystems),
   tap_hardness: z.number(),
   butt_hardness: z.number(),
+  tap_treatment: z.enum(tapTreatments),
   usual_hour: z.number(),
   climate: z.enum(climates).nullable(),
   forbids: jsonText(z.array(z.string())),
@@ -55,6 +56,8 @@ const plantingRow = z.object({
   sprouted_on: z.string().nullable(),
   has_castings: z.number().transform((value) => value === 1),
   bloom_until: z.string().nullable(),
+  /** What one pot or tray holds, mL; null in open ground, or where nobody has said. */
+  pot_ml: z.number().nullable(),
 });
 export type PlantingRow = z.infer<typeof plantingRow>;
 
@@ -77,12 +80,13 @@ export type GardenPlace = Omit<GardenRow, 'forbids' | 'only_cupboard' | 'schools
 export function saveGarden(db: Db, garden: GardenPlace): void {
   run(
     db,
-    `INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour, climate)
-     VALUES (1, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+    `INSERT INTO garden (id, name, latitude, longitude, time_zone, measures, tap_hardness, butt_hardness, usual_hour, climate,
+       tap_treatment)
+     VALUES (1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
      ON CONFLICT (id) DO UPDATE SET name = excluded.name, latitude = excluded.latitude, longitude = excluded.longitude,
        time_zone = excluded.time_zone, measures = excluded.measures, tap_hardness = excluded.tap_hardness,
        butt_hardness = excluded.butt_hardness, usual_hour = excluded.usual_hour,
-       climate = excluded.climate`,
+       climate = excluded.climate, tap_treatment = excluded.tap_treatment`,
     garden.name,
     garden.latitude,
     garden.longitude,
@@ -92,6 +96,7 @@ export function saveGarden(db: Db, garden: GardenPlace): void {
     garden.butt_hardness,
     garden.usual_hour,
     garden.climate,
+    garden.tap_treatment,
   );
 }
 
@@ -175,7 +180,7 @@ export const plantingsCalled = (
 
 export const addPlantingWhole = (
   db: Db,
-  planting: Omit<PlantingRow, 'sprouted_on' | 'has_castings' | 'bloom_until'>,
+  planting: Omit<PlantingRow, 'sprouted_on' | 'has_castings' | 'bloom_until' | 'pot_ml'>,
 ): void =>
   run(
     db,
@@ -212,7 +217,10 @@ export const maybeOnePlanting = (db: Db, id: string): PlantingRow | undefined =>
 
 export function addPlanting(
   db: Db,
-  planting: Omit<PlantingRow, 'removed_on' | 'harvest_on' | 'number' | 'sprouted_on' | 'has_castings' | 'bloom_until'>,
+  planting: Omit<
+    PlantingRow,
+    'removed_on' | 'harvest_on' | 'number' | 'sprouted_on' | 'has_castings' | 'bloom_until' | 'pot_ml'
+  >,
 ): void {
   run(
     db,
@@ -227,6 +235,8 @@ export function addPlanting(
 
 export const setSize = (db: Db, bedId: string, size: BedRow['size']): void =>
   run(db, 'UPDATE bed SET size = ? WHERE id = ?', size === null ? null : JSON.stringify(size), bedId);
+export const setPot = (db: Db, plantingId: string, ml: number | null): void =>
+  run(db, 'UPDATE planting SET pot_ml = ? WHERE id = ?', ml, plantingId);
 export const setNumber = (db: Db, plantingId: string, number: number | null): void =>
   run(db, 'UPDATE planting SET number = ? WHERE id = ?', number, plantingId);
 export const setSprouted = (db: Db, plantingId: string, on: string | null, hasCastings: boolean): void =>

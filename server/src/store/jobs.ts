@@ -43,6 +43,13 @@ const jobRow = z.object({
   ended_on: z.string().nullable(),
   ended_because: z.enum(jobEnds).nullable(),
   settled: jsonText(settled).nullable(),
+  /** The routine that it is a part of. */
+  routine_id: z.string().nullable(),
+  part: z.string().nullable(),
+  /** Which routine, and how it is done. */
+  routine: storedId('routines').nullable(),
+  way: z.string().nullable(),
+  resumed_on: z.string().nullable(),
   strength: z.number().nullable(),
   volume_ml: z.number().nullable(),
   water: z.enum(jobWaters).nullable(),
@@ -57,19 +64,25 @@ export type SettingRow = Pick<
   'strength' | 'volume_ml' | 'water' | 'vessel_id' | 'batch_id' | 'every_days' | 'until_on'
 >;
 
-const withSetting = `SELECT j.*, s.strength, s.volume_ml, s.water, s.vessel_id, s.batch_id, s.every_days, s.until_on
-  FROM job AS j JOIN job_setting AS s ON s.id = (SELECT MAX(id) FROM job_setting WHERE job_id = j.id)`;
+const withSetting = `SELECT j.*, s.strength, s.volume_ml, s.water, s.vessel_id, s.batch_id, s.every_days, s.until_on,
+    r.kind AS routine, r.way, r.resumed_on
+  FROM job AS j JOIN job_setting AS s ON s.id = (SELECT MAX(id) FROM job_setting WHERE job_id = j.id)
+  LEFT JOIN routine AS r ON r.id = j.routine_id`;
 
 export const anyJobs = (db: Db, caseId: string): JobRow[] =>
   any(db, jobRow, `${withSetting} WHERE j.case_id = ? ORDER BY j.chosen_on, j.rowid`, caseId);
-/** Of open cases, and of none. */
+/** Of open cases, and of none; not of a routine that rests. */
 export const anyOpenJobs = (db: Db): JobRow[] =>
   any(
     db,
     jobRow,
     `${withSetting} LEFT JOIN cases AS c ON c.id = j.case_id
-     WHERE j.ended_on IS NULL AND (j.case_id IS NULL OR c.status = 'open') ORDER BY j.chosen_on, j.rowid`,
+     WHERE j.ended_on IS NULL AND (j.case_id IS NULL OR c.status = 'open') AND r.paused_on IS NULL
+     ORDER BY j.chosen_on, j.rowid`,
   );
+/** Of a routine, as they were planned. */
+export const anyJobsOfRoutine = (db: Db, routineId: string): JobRow[] =>
+  any(db, jobRow, `${withSetting} WHERE j.routine_id = ? ORDER BY j.rowid`, routineId);
 /** Come to their end by themselves on a day: their last step stays in sight until the day is over. */
 export const anyJobsDoneOn = (db: Db, day: string): JobRow[] =>
   any(db, jobRow, `${withSetting} WHERE j.ended_because = 'done' AND j.ended_on = ? ORDER BY j.rowid`, day);
@@ -114,20 +127,29 @@ export const anyMarkedInClosed = (db: Db, by: string): MarkedRow[] =>
     by,
   );
 
-const placeRow = z.object({ job_id: z.string(), bed_id: z.string(), planting_id: z.string().nullable() });
+const placeRow = z.object({
+  job_id: z.string(),
+  bed_id: z.string(),
+  planting_id: z.string().nullable(),
+  /** Where it is worst. */
+  is_worst: z.number().transform((value) => value === 1),
+});
 export type PlaceRow = z.infer<typeof placeRow>;
+/** A place as a job is given it. */
+export type JobPlace = Pick<PlaceRow, 'bed_id' | 'planting_id'> & Partial<Pick<PlaceRow, 'is_worst'>>;
 export const anyPlaces = (db: Db, jobId: string): PlaceRow[] =>
   any(db, placeRow, 'SELECT * FROM job_place WHERE job_id = ? ORDER BY rowid', jobId);
 
 export function addJob(
   db: Db,
-  row: Omit<JobRow, 'ended_on' | 'ended_because' | 'settled' | keyof SettingRow>,
-  places: readonly Omit<PlaceRow, 'job_id'>[],
+  row: Omit<JobRow, 'ended_on' | 'ended_because' | 'settled' | 'routine' | 'way' | 'resumed_on' | keyof SettingRow>,
+  places: readonly JobPlace[],
   setting: SettingRow,
 ): void {
   run(
     db,
-    'INSERT INTO job (id, case_id, remedy, wish, recipe, pattern, chosen_on) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    `INSERT INTO job (id, case_id, remedy, wish, recipe, pattern, chosen_on, routine_id, part)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     row.id,
     row.case_id,
     row.remedy,
@@ -135,17 +157,30 @@ export function addJob(
     row.recipe === null ? null : JSON.stringify(row.recipe),
     row.pattern,
     row.chosen_on,
+    row.routine_id,
+    row.part,
   );
   setPlaces(db, row.id, places);
   addSetting(db, row.id, row.chosen_on, setting);
 }
 
 /** Where it is done from now on; where it was done stands with each application. */
-export function setPlaces(db: Db, jobId: string, places: readonly Omit<PlaceRow, 'job_id'>[]): void {
+export function setPlaces(db: Db, jobId: string, places: readonly JobPlace[]): void {
   run(db, 'DELETE FROM job_place WHERE job_id = ?', jobId);
-  for (const { bed_id, planting_id } of places)
-    run(db, 'INSERT INTO job_place (job_id, bed_id, planting_id) VALUES (?, ?, ?)', jobId, bed_id, planting_id);
+  for (const { bed_id, planting_id, is_worst = false } of places)
+    run(
+      db,
+      'INSERT INTO job_place (job_id, bed_id, planting_id, is_worst) VALUES (?, ?, ?, ?)',
+      jobId,
+      bed_id,
+      planting_id,
+      is_worst ? 1 : 0,
+    );
 }
+
+/** Not before this day: the part before it was done on another day than planned. */
+export const setChosenOn = (db: Db, id: string, on: string): void =>
+  run(db, 'UPDATE job SET chosen_on = ? WHERE id = ?', on, id);
 
 /** From now on it is done like this; what was done before stays as it was. */
 export const addSetting = (db: Db, jobId: string, on: string, setting: SettingRow): void =>
@@ -333,15 +368,18 @@ const stepDoneRow = z.object({
   wish: z.string().nullable(),
   recipe: maybeRecipe,
   every_days: z.number().nullable(),
+  routine: storedId('routines').nullable(),
+  way: z.string().nullable(),
+  part: z.string().nullable(),
 });
 /** Steps done in a span of days, each with what its job is. */
 export const anyStepsDone = (db: Db, from: string, to: string): z.infer<typeof stepDoneRow>[] =>
   any(
     db,
     stepDoneRow,
-    `SELECT e.step, e.on_date, j.remedy, j.wish, j.recipe,
+    `SELECT e.step, e.on_date, j.remedy, j.wish, j.recipe, j.part, r.kind AS routine, r.way,
        (SELECT every_days FROM job_setting WHERE job_id = j.id ORDER BY id DESC LIMIT 1) AS every_days
-     FROM step_event AS e JOIN job AS j ON j.id = e.job_id
+     FROM step_event AS e JOIN job AS j ON j.id = e.job_id LEFT JOIN routine AS r ON r.id = j.routine_id
      WHERE e.on_date BETWEEN ? AND ? AND e.outcome = 'done'
        AND e.id = (${newestEvent})`,
     from,

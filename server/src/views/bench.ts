@@ -1,6 +1,6 @@
 import { judge } from '@trowel/core/judge';
 import { InputError, type BenchView, type CautionSaid, type RecipeDocument } from '@trowel/core/contract';
-import { batchClasses, batchState, checkRecipe, shoppingList, type Kept, type Needed } from '@trowel/core/mix';
+import { batchClasses, checkRecipe, shoppingList, type Kept, type Needed } from '@trowel/core/mix';
 import type { MeasureSystem } from '@trowel/core/quantities';
 import type { Tables } from '@trowel/core/tables';
 import { cautionWords, choreWords, keptWords, shoppingWords } from '@trowel/core/wording';
@@ -9,7 +9,8 @@ import type { Db } from '../database';
 import * as bench from '../store/bench';
 import { oneGarden } from '../store/garden';
 import { anyApplications, anyOpenJobs, remediesUsedLast } from '../store/jobs';
-import { batchOf, jobRemedy, mixOf } from './job';
+import { brewStands } from './brews';
+import { jobRemedy, mixOf } from './job';
 import type { Deps } from './plan';
 
 /** The bench as it stands: brews, cupboard, sprayers, own recipes and own rules. */
@@ -51,7 +52,7 @@ export function benchViewOf({ db, tables, clock }: Deps): BenchView {
     batches: bench.anyBatches(db).map((row) => {
       const events = bench.anyBatchEvents(db, row.id);
       const last = events[events.length - 1];
-      const { chores, ...state } = batchState(batchOf(row, events), today);
+      const { chores, ...state } = brewStands(db, tables, row, today);
       return {
         id: row.id,
         name: row.name,

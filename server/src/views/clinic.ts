@@ -96,13 +96,14 @@ export function bedViewOf({ db, tables, clock }: Deps, bedId: string): BedView |
     before: grownBefore(db, bedId),
     plantings: anyPlantings(db)
       .filter(({ bed_id }) => bed_id === bedId)
-      .map(({ id, plant, label, harvest_on, bloom_until, number, sprouted_on, has_castings }) => ({
+      .map(({ id, plant, label, harvest_on, bloom_until, number, pot_ml, sprouted_on, has_castings }) => ({
         id,
         plant,
         label,
         harvestOn: harvest_on,
         bloomUntil: bloom_until,
         number,
+        potMl: pot_ml,
         sproutedOn: sprouted_on,
         hasCastings: has_castings,
       })),

@@ -1,20 +1,19 @@
 import type { GardenView, StepView, TodayView } from '@trowel/core/contract';
 import { sunHours } from '@trowel/core/plan';
 import { addDays, daysBetween } from '@trowel/core/quantities';
-import { batchState } from '@trowel/core/mix';
 import { likelyAgain } from '@trowel/core/learn';
 import { brewWords, choreWords, hindranceSays, keptHindranceSays, keptWords, likelyWords } from '@trowel/core/wording';
 import { gardenTime } from '../clock';
-import type { Db } from '../database';
 import { anyCasesIn, anyLateLooks, anyOpenCases, anyPast } from '../store/cases';
 import { anyAway, anyBeds, anyBedsGone, anyPlantings, maybeOneBed, oneGarden } from '../store/garden';
 import { anyJobsDoneOn, anyMarkedInClosed, anyPlaces, anyPositions } from '../store/jobs';
-import { anyBatches, anyBatchEvents, anyVessels } from '../store/bench';
+import { anyBatches, anyVessels } from '../store/bench';
 import { skyOver } from '../weather/sky';
 import { awaySoon } from './away';
 import { keptOf } from './bench';
 import { bringOf } from './bring';
-import { anyBrews, batchOf } from './job';
+import { brewStands } from './brews';
+import { anyBrews } from './job';
 import { jobName, stepsOf } from './jobs';
 import { happenedAround } from './learnt';
 import { placeOf } from './life';
@@ -40,6 +39,7 @@ export function gardenViewOf(deps: Deps): GardenView {
     measures: garden.measures,
     tapHardness: garden.tap_hardness,
     buttHardness: garden.butt_hardness,
+    tapTreatment: garden.tap_treatment,
     usualHour: garden.usual_hour,
     visits: garden.visits,
     away: anyAway(db, gardenTime(clock(), garden.time_zone).today).map(({ id, from_on, until_on }) => ({
@@ -89,6 +89,7 @@ export function gardenViewOf(deps: Deps): GardenView {
             label: row.label,
             plantedOn: row.planted_on,
             number: row.number,
+            potMl: row.pot_ml,
           })),
         open: open.flatMap((row) => (row.bed_id === id ? [{ id: row.id, name: row.name, pattern: row.pattern }] : [])),
         due: dueIn.get(id) ?? 0,
@@ -119,9 +120,9 @@ function dueByBed(deps: Deps): ReadonlyMap<string, number> {
 const daysShown = 7;
 
 /** Brews that want something, or have just become ready. */
-function brewsToday(db: Db, today: string): TodayView['brews'] {
+function brewsToday({ db, tables }: Deps, today: string): TodayView['brews'] {
   return anyBatches(db).flatMap((row) => {
-    const state = batchState(batchOf(row, anyBatchEvents(db, row.id)), today);
+    const state = brewStands(db, tables, row, today);
     const chores = state.chores.filter(({ due }) => due).map(({ kind }) => ({ kind, does: choreWords[kind].does }));
     return chores.length === 0 || state.stage === 'gone'
       ? []
@@ -226,6 +227,6 @@ export function todayViewOf(deps: Deps): TodayView {
       const bed = maybeOneBed(db, one.bed);
       return bed ? [{ bedId: bed.id, says: likelyWords(one, bed.name, keptWords(tables, 'causes', one.cause)) }] : [];
     }),
-    brews: brewsToday(db, today),
+    brews: brewsToday(deps, today),
   };
 }

@@ -3,6 +3,8 @@ import {
   jobStrength,
   jobVolume,
   ownRow,
+  partNamed,
+  partRow,
   placeSize,
   reminderRow,
   roundNow,
@@ -14,7 +16,7 @@ import {
 } from '@trowel/core/jobs';
 import { InputError } from '@trowel/core/contract';
 import { thingsOf, youngOf } from '@trowel/core/judge';
-import { mixOwn, type Batch, type MixFound } from '@trowel/core/mix';
+import { batchState, mixOwn, type Batch, type MixFound } from '@trowel/core/mix';
 import { daysBetween } from '@trowel/core/quantities';
 import type { NearFact, RemedyRow, Tables } from '@trowel/core/tables';
 import type { Db } from '../database';
@@ -30,14 +32,21 @@ import { anyPlantingsIn, maybeOneBed, maybeOnePlanting, oneGarden } from '../sto
 import { anyMoves } from '../store/moves';
 import { anyPlaces, anyStepsOf, type JobRow, type PlaceRow, type StepRow } from '../store/jobs';
 
+/** What a job is, without the days of its own. */
+export type JobKind = Pick<JobRow, 'remedy' | 'wish' | 'recipe' | 'every_days' | 'routine' | 'way' | 'part'>;
+
 /**
- * What a job is: a remedy of the knowledge or a recipe of one's own (in a routine, one round of it), or a reminder; undefined where the knowledge
- * no longer has it.
+ * What a job is: a remedy of the knowledge or a recipe of one's own (where it comes again, one round of it), a part of a
+ * routine, or a reminder; undefined where the knowledge no longer has it.
  */
-export function jobRemedy(
-  tables: Tables,
-  { remedy, wish, recipe, every_days }: Pick<JobRow, 'remedy' | 'wish' | 'recipe' | 'every_days'>,
-): RemedyRow | undefined {
+export function jobRemedy(tables: Tables, job: JobKind): RemedyRow | undefined {
+  const { remedy, wish, recipe, every_days } = job;
+  const ofRoutine = partNamed(tables, job);
+  if (ofRoutine) {
+    const { remedy: _, ...part } = ofRoutine.part;
+    // What was begun goes on as it was begun.
+    return partRow(tables, ofRoutine.row, remedy === null ? part : { ...part, remedy });
+  }
   if (wish !== null) return reminderRow(wish);
   const row = recipe === null ? tables.remedies.find(({ id }) => id === remedy) : ownRow(tables, recipe);
   return row && every_days !== null ? { ...row, steps: roundSteps(row) } : row;
@@ -52,8 +61,14 @@ export const settingOf = (row: JobRow): JobSetting => ({
 });
 
 /** The round a job is in, with its own events. */
-export function roundOf(db: Db, row: JobRow, remedy: RemedyRow): RoundNow & { readonly events: StepRow[] } {
+export function roundOf(
+  db: Db,
+  tables: Tables,
+  row: JobRow,
+  remedy: RemedyRow,
+): RoundNow & { readonly events: StepRow[] } {
   const all = anyStepsOf(db, row.id);
+  const pace = partNamed(tables, row)?.part.pace;
   const now = roundNow(
     remedy,
     all.map(({ on_date, ...event }) => ({ ...event, on: on_date })),
@@ -62,6 +77,8 @@ export function roundOf(db: Db, row: JobRow, remedy: RemedyRow): RoundNow & { re
       everyDays: row.every_days,
       until: row.until_on,
       begun: anyMoves(db, row.id).flatMap(({ round, from_on }) => (round === null ? [] : [{ round, from: from_on }])),
+      pace: pace ?? {},
+      notBefore: row.resumed_on ?? undefined,
     },
   );
   return { ...now, events: all.filter(({ round }) => round === now.round) };
@@ -83,6 +100,18 @@ export function maybeBrew(db: Db, id: string | null): { id: string; name: string
   const row = id === null ? undefined : maybeOneBatch(db, id);
   return row && { id: row.id, name: row.name, batch: batchOf(row, anyBatchEvents(db, row.id)) };
 }
+
+/**
+ * The brew that a job draws from on a day: the one that it was given, or where that is used up or past its best, the next
+ * of its kind that stands. Undefined where it draws from none.
+ */
+export function brewOf(db: Db, { batch_id }: Pick<JobRow, 'batch_id'>, on: string): ReturnType<typeof maybeBrew> {
+  const given = maybeBrew(db, batch_id);
+  if (!given || isUsable(given.batch, on)) return given;
+  const others = anyBrews(db).filter(({ batch }) => batch.kind === given.batch.kind && isUsable(batch, on));
+  return others.find(({ batch }) => batchState(batch, on).stage === 'ready') ?? others[0] ?? given;
+}
+const isUsable = (batch: Batch, on: string): boolean => ['working', 'ready'].includes(batchState(batch, on).stage);
 
 /** When seedlings sprouted, for the judge; undefined where nobody said, or it is none. */
 export function sproutedAt(
@@ -123,8 +152,8 @@ export const sizesOf = (db: Db, places: readonly PlaceRow[]): { place: PlaceRow;
     return {
       place,
       size: placeSize(
-        maybeOneBed(db, place.bed_id)?.size?.area,
-        here.map((planting) => planting?.number ?? null),
+        maybeOneBed(db, place.bed_id)?.size,
+        here.map((planting) => ({ number: planting?.number ?? null, potMl: planting?.pot_ml ?? null })),
       ),
     };
   });
@@ -156,10 +185,11 @@ export function sceneOf(
     measures: garden.measures,
     tapHardness: garden.tap_hardness,
     buttHardness: garden.butt_hardness,
+    tapTreatment: garden.tap_treatment,
     plants: plantsOf(db, row.id),
     places: sizesOf(db, places).map(({ size }) => size),
     today,
-    batch: maybeBrew(db, row.batch_id)?.batch,
+    batch: brewOf(db, row, today)?.batch,
     vesselHeld: vessel?.classes,
     near: nearOf(db, row.id),
   };
@@ -171,7 +201,7 @@ export function strengthOf(db: Db, tables: Tables, row: JobRow, remedy: RemedyRo
   // Asked for every job of every list: only what is not settled is looked up.
   if (row.strength !== null) return row.strength;
   return jobStrength(tables, remedy, settingOf(row), {
-    batch: maybeBrew(db, row.batch_id)?.batch,
+    batch: brewOf(db, row, on)?.batch,
     plants: plantsOf(db, row.id),
     today: on,
   });

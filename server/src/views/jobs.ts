@@ -8,8 +8,11 @@ import {
   fillsOf,
   jobVolume,
   judgedIn,
+  partName,
+  partNamed,
   passedSteps,
   sharesOf,
+  spreadOver,
   waysToCount,
   type JobCounts,
 } from '@trowel/core/jobs';
@@ -35,11 +38,14 @@ import {
   resultChoices,
   resultWords,
   shareWords,
+  spreadShareWords,
+  spreadWords,
   earliestWords,
   givesWords,
   sentences,
   unplacedWords,
   waitsWords,
+  worstWords,
   whyThen,
 } from '@trowel/core/wording';
 import type { Db } from '../database';
@@ -57,23 +63,40 @@ import {
   type StepRow,
 } from '../store/jobs';
 import { maybeDoing } from '../store/moves';
+import { maybeOneRoutine } from '../store/routines';
 import { workedOut } from '../store/remembered';
-import { jobRemedy, maybeBrew, mixOf, placeName, placesOn, roundOf, sizesOf, sproutedAt, strengthOf } from './job';
+import {
+  brewOf,
+  jobRemedy,
+  mixOf,
+  placeName,
+  placesOn,
+  roundOf,
+  sizesOf,
+  sproutedAt,
+  strengthOf,
+  type JobKind,
+} from './job';
 import { nextByLife, resprayLine } from './life';
 import { type Deps, type LaidOut } from './plan';
 import { againstRound, applyCautions } from './step-safety';
+import { stockOf } from './stock';
 import { jobCounts, judgedBy, levelView } from './verdict';
 
-/** How a job is called: by its remedy, also where that is no longer known, or by the gardener's own words. */
-export const jobName = (tables: Tables, { remedy, wish, recipe }: Pick<JobRow, 'remedy' | 'wish' | 'recipe'>): string =>
-  wish ?? recipe?.name ?? keptWords(tables, 'remedies', remedy ?? '');
+/** How a job is called: by its part of a routine, by its remedy, also where that is no longer known, or by the gardener's own words. */
+export function jobName(tables: Tables, job: Omit<JobKind, 'every_days'>): string {
+  const { remedy, wish, recipe } = job;
+  const ofRoutine = partNamed(tables, job);
+  if (ofRoutine) return partName(ofRoutine.row, ofRoutine.part);
+  return wish ?? recipe?.name ?? keptWords(tables, 'remedies', remedy ?? '');
+}
 
 /** Every step of the round that a job is in: done, skipped, planned or without a day, in the order of the chain. */
 export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
   const { db, tables } = deps;
   const remedy = jobRemedy(tables, row);
   if (!remedy) return [];
-  const { round, progress, events, isHalted, isOver } = roundOf(db, row, remedy);
+  const { round, progress, events, isHalted, haltedBy, isOver } = roundOf(db, tables, row, remedy);
   const passed = passedSteps(remedy, progress);
   const ofStep = new Map(events.map((event) => [event.step, event]));
   const owner = row.case_id === null ? undefined : maybeOneCase(db, row.case_id);
@@ -104,7 +127,7 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
           }
         : null,
       found: foundWords(db, event),
-      carry: step.applies && !event ? carry : null,
+      carry: event ? null : step.applies ? carry : brewToBegin(deps, row, step, laidOut.today),
       cautions: step.applies && !event ? cautions : [],
       couldGive: [],
     };
@@ -135,7 +158,7 @@ export function stepsOf(deps: Deps, laidOut: LaidOut, row: JobRow): StepView[] {
       date: null,
       hour: null,
       whyThen: sentences(
-        because === 'halted' ? haltedWords : unplacedWords(passedOver, isEnded),
+        because === 'halted' ? haltedWords(haltedBy) : unplacedWords(passedOver, isEnded),
         gives && earliestWords(gives.earliest, laidOut.today),
       ),
       sureness: 0,
@@ -194,8 +217,41 @@ function toPutOn({ db, tables }: Deps, row: JobRow, remedy: RemedyRow, { today, 
   const card = mixOf(db, tables, row, remedy, today);
   return {
     cautions: applyCautions(db, tables, row, today, hourNow).map((found) => cautionWords(tables, found, measures)),
-    carry: card?.kind === 'mix' ? carryWords(card, tables, measures) : null,
+    carry:
+      card?.kind === 'mix'
+        ? carryWords(card, tables, measures)
+        : (spreadOf({ db, tables }, row, remedy, today)?.says ?? null),
   };
+}
+
+/** What a job spreads over its places, in words; undefined where it spreads nothing. */
+function spreadOf({ db, tables }: Pick<Deps, 'db' | 'tables'>, row: JobRow, remedy: RemedyRow, today: string) {
+  const step = remedy.steps.find(({ layer }) => layer);
+  const places = sizesOf(db, placesOn(db, tables, row.id, remedy, today));
+  const spread =
+    step &&
+    spreadOver(
+      step,
+      places.map(({ size }) => size),
+      row.volume_ml,
+    );
+  const { measures } = oneGarden(db);
+  return (
+    spread && {
+      says: spreadWords(spread, measures),
+      shares:
+        places.length < 2
+          ? []
+          : places.map(({ place }, at) => spreadShareWords(placeName(db, place), spread.litres[at] ?? null, measures)),
+    }
+  );
+}
+
+/** How much of a brew is begun, where a step of a routine begins one. */
+function brewToBegin(deps: Deps, row: JobRow, step: StepSpec, today: string): string | null {
+  const routine = row.routine_id === null ? undefined : maybeOneRoutine(deps.db, row.routine_id);
+  const part = partNamed(deps.tables, row)?.part;
+  return routine && part?.begins !== undefined && step.phase === 'apply' ? stockOf(deps, routine, today) : null;
 }
 
 /** What a step found; a count in its mean. */
@@ -274,7 +330,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
     remedyName: jobName(tables, row),
     isKnown: remedy !== undefined,
     isPutOn: remedy?.steps.some(({ applies }) => applies) ?? false,
-    places: anyPlaces(db, row.id).map(({ bed_id, planting_id }) => {
+    places: anyPlaces(db, row.id).map(({ bed_id, planting_id, is_worst }) => {
       const planting = planting_id === null ? undefined : maybeOnePlanting(db, planting_id);
       return {
         bedId: bed_id,
@@ -282,6 +338,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
         plantingId: planting_id,
         plant: planting?.plant ?? null,
         plantLabel: planting?.label ?? null,
+        isWorst: is_worst,
       };
     }),
     setting: {
@@ -294,10 +351,13 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
       until: until_on,
     },
     amounts: remedy ? amountsOf(deps, laidOut, row, remedy) : null,
+    spread: (remedy && spreadOf(deps, row, remedy, laidOut.today)) ?? null,
+    routine:
+      row.routine_id === null ? null : { id: row.routine_id, name: keptWords(tables, 'routines', row.routine ?? '') },
     chosenOn: row.chosen_on,
     endedOn: row.ended_on,
     endedBecause: row.ended_because,
-    round: remedy ? roundOf(db, row, remedy).round : 1,
+    round: remedy ? roundOf(db, tables, row, remedy).round : 1,
     measuredBy: measuredBy(remedy, counts),
     wantsCount: counts?.before ? 'after' : 'before',
     counts: counts
@@ -340,7 +400,9 @@ function amountsOf(
   const volumeMl = jobVolume(remedy, { volumeMl: row.volume_ml }, sizes);
   const shares = sharesOf(remedy, sizes, volumeMl);
   const vessel = row.vessel_id === null ? undefined : maybeOneVessel(db, row.vessel_id);
-  const brew = maybeBrew(db, row.batch_id);
+  const worstPlace = all.find(({ is_worst }) => is_worst);
+  const worst = worstPlace && placeName(db, worstPlace);
+  const brew = brewOf(db, row, today);
   const takesMl = card.kind === 'mix' ? drawnMl(remedy, card.parts) : 0;
   const leftMl = brew ? batchState(brew.batch, today).leftMl : 0;
   return {
@@ -372,8 +434,9 @@ function amountsOf(
           ],
     fills:
       vessel && volumeMl > vessel.volume_ml + 0.5
-        ? fillsWords(vessel.name, vessel.volume_ml, fillsOf(volumeMl, vessel.volume_ml), garden.measures)
+        ? fillsWords(vessel.name, vessel.volume_ml, fillsOf(volumeMl, vessel.volume_ml), garden.measures, worst)
         : null,
+    order: worst !== undefined && remedy.worst ? worstWords(worst, remedy.worst) : null,
     against:
       card.kind === 'refused'
         ? card.because.map((found) => cautionLine(tables, found, garden.measures)).join(' ')

@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PlanningView } from '@trowel/core/contract';
-import { ownRow } from '@trowel/core/jobs';
+import { ownRow, partNamed } from '@trowel/core/jobs';
 import { fedFrom, furthestBack, goesOnByDay, waitsForBloom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import {
@@ -21,6 +21,8 @@ import { anyOpenCases, type CaseRow } from '../store/cases';
 import { anyAway, maybeOneBed, maybeOnePlanting, oneGarden, type GardenRow } from '../store/garden';
 import {
   anyApplicationsInBed,
+  anyJobsOfRoutine,
+  anyStepsOf,
   anyOpenJobs,
   anyPlaces,
   anyPositions,
@@ -31,7 +33,7 @@ import {
 import { workedOut } from '../store/remembered';
 import { soilShiftOf, type Now } from '../weather/sensors';
 import { skyOver } from '../weather/sky';
-import { jobRemedy, maybeBrew, roundOf, sproutedAt } from './job';
+import { brewOf, jobRemedy, roundOf, sproutedAt } from './job';
 import { broughtForward, placeOf, timedByLife, washedRound } from './life';
 import { maybeRemedy } from './step-safety';
 
@@ -135,7 +137,7 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
   if (!remedy) return [];
   const garden = oneGarden(db);
   const { time_zone } = garden;
-  const { progress, begins, isOver, isHalted, events } = roundOf(db, row, remedy);
+  const { progress, begins, isOver, isHalted, events } = roundOf(db, tables, row, remedy);
   if (isOver) return [];
   const places = anyPlaces(db, row.id);
   const harvestOn = places
@@ -162,7 +164,7 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
         probability >= wetLeavesMatterFrom && tables.causes.some((cause) => cause.id === id && cause.wetLeaves),
     ) ?? false;
   const isByDay = keepLeavesDryAtNight || goesOnByDay(remedy);
-  const brew = maybeBrew(db, row.batch_id);
+  const brew = brewOf(db, row, today);
   const stands = brew && batchState(brew.batch, today);
   return [
     {
@@ -170,7 +172,7 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
       places: places.map(placeKey),
       remedy: washed ? broughtForward(tables, timed, progress.done, washed, garden.measures) : timed,
       ...(washed && washedStep !== undefined ? { washed: [washedStep] } : {}),
-      chosenOn: begins,
+      chosenOn: latest(begins, waitsForPart(db, tables, row, today)),
       done: progress.done.map((one) => ({ ...one, ...hourOf(one.step) })),
       skipped: progress.skipped,
       skippedOn: events.flatMap(({ step, outcome, on_date }) => (outcome === 'skipped' ? [{ step, on: on_date }] : [])),
@@ -185,6 +187,19 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
       keepLeavesDryAtNight,
     },
   ];
+}
+
+const latest = (day: string, other: string | undefined): string => (other !== undefined && other > day ? other : day);
+
+/** A part of a routine that follows one which is late begins no sooner than if that were done today. */
+function waitsForPart(db: Db, tables: Tables, row: JobRow, today: string): string | undefined {
+  const { after, days = 0 } = partNamed(tables, row)?.part.starts ?? {};
+  if (after === undefined || row.routine_id === null || anyStepsOf(db, row.id).length > 0) return undefined;
+  const before = anyJobsOfRoutine(db, row.routine_id).find(({ part }) => part === after);
+  const remedy = before && jobRemedy(tables, before);
+  if (!before || !remedy || before.ended_on !== null) return undefined;
+  const isWork = (id: string) => remedy.steps.some((step) => step.id === id && step.phase === 'apply');
+  return anyStepsOf(db, before.id).some(({ step }) => isWork(step)) ? undefined : addDays(today, days);
 }
 
 function soilShift(db: Db, garden: GardenRow, places: readonly PlaceRow[], now: Now): Pick<Job, 'soilShift'> {
@@ -236,7 +251,7 @@ export function rememberSteps(
       const row = jobs.get(job);
       const remedy = row && jobRemedy(tables, row);
       if (!row || !remedy) return [];
-      const { round } = roundOf(db, row, remedy);
+      const { round } = roundOf(db, tables, row, remedy);
       return [{ job_id: job, step: step.id, round, date, hour, because: because(planned) }];
     }),
     today,

@@ -11,10 +11,10 @@ import {
   type CautionFound,
   type Round,
 } from '@trowel/core/judge';
-import { isReminder, ownRow } from '@trowel/core/jobs';
+import { isAlive, isReminder, ownRow } from '@trowel/core/jobs';
 import { checkRecipe } from '@trowel/core/mix';
 import { addDays, daysBetween, type MeasureSystem } from '@trowel/core/quantities';
-import { isSheltered, type RemedyRow, type Tables } from '@trowel/core/tables';
+import { isSheltered, usualWater, waterFacts, type RemedyRow, type Tables } from '@trowel/core/tables';
 import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
@@ -90,7 +90,7 @@ function actIn(
   const rounds = roundsIn(db, tables, bed_id, planting_id, row.chosen_on, row.id).map((round) =>
     round.isOwn && round.on === washed?.on ? { ...round, isWashed: true } : round,
   );
-  const { progress, events } = roundOf(db, row, jobRemedy(tables, row) ?? remedy);
+  const { progress, events } = roundOf(db, tables, row, jobRemedy(tables, row) ?? remedy);
   const stepOf = (kind: string) => remedy.steps.find((step) => step.kind === kind)?.id;
   const tested = progress.done.find(({ step }) => step === stepOf('test-leaf'))?.on;
   const found = events.find(({ step, outcome }) => step === stepOf('test-look') && outcome === 'done')?.result;
@@ -105,6 +105,7 @@ function actIn(
       plants: planting ? [planting.plant] : [],
       facts: [
         ...(maybeOneBed(db, bed_id)?.near ?? []),
+        ...(isAlive(remedy) ? waterFacts(row.water ?? usualWater, garden?.tap_treatment) : []),
         ...(isThirsty ? (['thirsty'] as const) : []),
         ...(planting?.bloom_until != null && on <= planting.bloom_until ? (['on-open-bloom'] as const) : []),
       ],

@@ -16,7 +16,8 @@ import { Button } from '@/ui/Button';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
 import { NumberField } from '@/ui/NumberField';
-import { typedFor } from '@/ui/quantity';
+import { typedFor, useQuantity } from '@/ui/quantity';
+import { QuantityField } from '@/ui/QuantityField';
 import { useFormDraft } from '@/ui/useFormDraft';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
@@ -50,7 +51,7 @@ export function BedSizeForm({ bed }: { bed: BedView }) {
       </Row>
       {open && <Measure key={measures} bed={bed} measures={measures} close={() => setOpen(false)} />}
       {bed.plantings.map((planting) => (
-        <HowMany key={planting.id} planting={planting} />
+        <HowMany key={planting.id} planting={planting} measures={measures} isPotted={isPotted(bed.setting)} />
       ))}
     </Sheet>
   );
@@ -131,7 +132,18 @@ function Outline({ size }: { size: Size }) {
   );
 }
 
-function HowMany({ planting }: { planting: BedView['plantings'][number] }) {
+/** Where plants stand in something that holds so much. */
+const isPotted = (setting: string): boolean => ['pot', 'indoors', 'greenhouse'].includes(setting);
+
+function HowMany({
+  planting,
+  measures,
+  isPotted,
+}: {
+  planting: BedView['plantings'][number];
+  measures: MeasureSystem;
+  isPotted: boolean;
+}) {
   const setHowMany = useAct('setHowMany');
   const tell = useNotice();
   const [text, setText, forget] = useOpenDraft(
@@ -142,6 +154,10 @@ function HowMany({ planting }: { planting: BedView['plantings'][number] }) {
   const number = Number(text);
   const isWrong = text.trim() !== '' && (!Number.isInteger(number) || number < 1);
   const now = text.trim() === '' ? null : number;
+  const pot = useQuantity(`pot-${planting.id}`, 'volume', planting.potMl ?? undefined, measures, 'kept');
+  const potNow = pot.typed.text.trim() === '' ? null : pot.base;
+  const isPotWrong = potNow === undefined;
+  const potChanged = isPotted && potNow !== undefined && Math.round(potNow ?? 0) !== Math.round(planting.potMl ?? 0);
   return (
     <>
       <Row wrap style={{ alignItems: 'flex-end' }}>
@@ -154,17 +170,19 @@ function HowMany({ planting }: { planting: BedView['plantings'][number] }) {
           change={setText}
           wrong={isWrong ? 'a whole number, 1 or more' : undefined}
         />
-        {now !== planting.number && !isWrong && (
+        {isPotted && <QuantityField label="One pot or tray holds" optional {...pot.field} />}
+        {(now !== planting.number || potChanged) && !isWrong && !(isPotted && isPotWrong) && (
           <Button
             kind="other"
             accessibilityLabel={`Keep it: the number of ${planting.label}`}
             disabled={setHowMany.isPending}
             onPress={() =>
               setHowMany.mutate(
-                { id: planting.id, body: { number: now } },
+                { id: planting.id, body: { number: now, ...(potChanged ? { potMl: potNow } : {}) } },
                 {
                   onSuccess: () => {
                     forget();
+                    pot.forget();
                     tell({ says: `${planting.label}: noted.` });
                   },
                 },

@@ -1,6 +1,6 @@
 import { measureSystems } from '@trowel/core/quantities';
 import type { GardenView } from '@trowel/core/contract';
-import type { settings } from '@trowel/core/tables';
+import { tapTreatments, type settings } from '@trowel/core/tables';
 import {
   capital,
   chanceWords,
@@ -20,6 +20,7 @@ import { GardenPicture, Spot } from '@/drawing/garden/GardenPicture';
 import { Tag } from '@/drawing/Tag';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
+import { Choices } from '@/ui/Choices';
 import { Page, Row, Sheet, useIsWide } from '@/ui/layout';
 import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
@@ -29,7 +30,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { Empty, Loaded, Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
-import { settingWords, systemWords } from '@/wording/places';
+import { settingWords, systemWords, tapTreatmentWords } from '@/wording/places';
 import { ArrangePlot } from './ArrangePlot';
 import { pictured } from './pictured';
 import { SettingChoice } from './SettingChoice';
@@ -327,6 +328,14 @@ function Measures({ place }: { place: GardenView }) {
         <QuantityField label="Hardness of the tap" least={190} {...tap.field} />
         <QuantityField label="Hardness of the butt" least={190} {...butt.field} />
       </Row>
+      <View role="group" aria-label="In the water of the tap" style={{ gap: space.s }}>
+        <Small strong>In the water of the tap</Small>
+        <Choices
+          of={tapTreatments.map((id) => ({ id, name: tapTreatmentWords[id] }))}
+          chosen={place.tapTreatment}
+          choose={(id) => change.mutate({ body: { tapTreatment: id } })}
+        />
+      </View>
       <Button
         kind="other"
         disabled={change.isPending || tap.base === undefined || butt.base === undefined}

@@ -10,6 +10,7 @@ import { StepCard } from '@/steps/plan/StepCard';
 import { space } from '@/theme/theme';
 import { Button } from '@/ui/Button';
 import { Row, Sheet } from '@/ui/layout';
+import { LinkButton } from '@/ui/LinkButton';
 import { useNotice } from '@/ui/notice';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
@@ -63,10 +64,21 @@ export function JobSheet({ job, garden, isOpen }: { job: JobView; garden: Garden
           </Button>
         )}
       </Row>
+      {job.routine && (
+        <Row>
+          <LinkButton href={`/routines/${job.routine.id}`}>{`Part of: ${job.routine.name}`}</LinkButton>
+        </Row>
+      )}
       {isRunning && job.caseId === null && <Where job={job} garden={garden} />}
       {!job.isKnown && (
         <Sheet tone="warn">
           <Body>The product no longer knows this remedy; what was done of it stands in the log.</Body>
+        </Sheet>
+      )}
+      {job.spread && (
+        <Sheet>
+          <Body strong>{capital(job.spread.says)}</Body>
+          {job.spread.shares.length > 0 && <Small>{`${job.spread.shares.join(' · ')}.`}</Small>}
         </Sheet>
       )}
       {job.amounts && <Amounts job={job} garden={garden} isRunning={isRunning} />}
@@ -98,6 +110,7 @@ function Where({ job, garden }: { job: JobView; garden: GardenView }) {
   const [picked, setPicked] = useState<Picked>({
     beds: job.places.map(({ bedId }) => bedId),
     plantings: job.places.flatMap(({ plantingId }) => plantingId ?? []),
+    worst: job.places.find(({ isWorst }) => isWorst)?.bedId,
   });
   const places = placesOf(garden, picked);
   return (
@@ -145,6 +158,7 @@ function Amounts({ job, garden, isRunning }: { job: JobView; garden: GardenView;
       {amounts.forPlaces && <Small>{`For ${amounts.forPlaces}.`}</Small>}
       {amounts.shares.length > 0 && <Small>{`${amounts.shares.map(({ says }) => says).join(' · ')}.`}</Small>}
       {amounts.fills && <Small>{`${amounts.fills}.`}</Small>}
+      {amounts.order && <Small>{`${amounts.order}.`}</Small>}
       {amounts.brew && <Small>{capital(`${amounts.brew.says}.`)}</Small>}
       {amounts.against && (
         <View role="alert">

@@ -17,6 +17,8 @@ import { Loaded } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
 import { gradeWords, rungWords } from '@/wording/remedies';
+import { PlanRoutine } from '@/steps/routine/PlanRoutine';
+import { RoutineList } from '@/steps/routine/RoutineList';
 import { PlanJob } from './PlanJob';
 
 /** Remedies offered while nothing is looked for. */
@@ -24,11 +26,13 @@ const shownAtFirst = 12;
 
 /** Plans what is no case: a reminder, or any remedy in one or several beds, also one that is doubtful. */
 export function NewJobPage() {
-  const { remedy, bed } = useLocalSearchParams<{ remedy?: string; bed?: string }>();
+  const { remedy, bed, routine } = useLocalSearchParams<{ remedy?: string; bed?: string; routine?: string }>();
   const garden = useGarden();
-  const { remedies } = useKnowledge();
+  const { remedies, routines } = useKnowledge();
   const wide = useIsWide();
   const chosen = remedies.find(({ id }) => id === remedy);
+  const chosenRoutine = routines.find(({ id }) => id === routine);
+  const onBed = bed === undefined ? {} : { bedId: bed };
   return (
     <Page wide>
       <Heading rank={1}>Plan something</Heading>
@@ -36,13 +40,16 @@ export function NewJobPage() {
         {(place) => (
           <View style={{ flexDirection: wide ? 'row' : 'column', gap: space.l, alignItems: 'stretch' }}>
             <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
-              {chosen ? (
-                <Chosen key={chosen.id} remedy={chosen} garden={place} {...(bed === undefined ? {} : { bedId: bed })} />
+              {chosenRoutine ? (
+                <PlanRoutine key={chosenRoutine.id} routine={chosenRoutine} garden={place} {...onBed} />
+              ) : chosen ? (
+                <Chosen key={chosen.id} remedy={chosen} garden={place} {...onBed} />
               ) : (
-                <PlanJob garden={place} {...(bed === undefined ? {} : { bedId: bed })} />
+                <PlanJob garden={place} {...onBed} />
               )}
             </View>
             <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>
+              <RoutineList routines={routines} chosen={chosenRoutine?.id} />
               <Pick remedies={remedies} chosen={chosen?.id} />
             </View>
           </View>
@@ -93,7 +100,7 @@ function Pick({ remedies, chosen }: { remedies: readonly RemedyRow[]; chosen: st
       <Choices
         of={(wanted === '' ? found.slice(0, shownAtFirst) : found).map(({ id, name }) => ({ id, name }))}
         chosen={chosen}
-        choose={(id) => router.setParams({ remedy: id })}
+        choose={(id) => router.setParams({ remedy: id, routine: '' })}
       />
       {found.length === 0 && <Body>{`Nothing here is called “${text.trim()}”.`}</Body>}
       {wanted === '' && <Small>{`${remedies.length} in all; type a word to see the others.`}</Small>}

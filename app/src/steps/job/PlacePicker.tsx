@@ -1,6 +1,7 @@
 import type { GardenView, InputOf } from '@trowel/core/contract';
 import { View } from 'react-native';
 import { space } from '@/theme/theme';
+import { Choices } from '@/ui/Choices';
 import { Row } from '@/ui/layout';
 import { Small } from '@/ui/text';
 import { Toggle } from '@/ui/Toggle';
@@ -9,17 +10,20 @@ import { Toggle } from '@/ui/Toggle';
 export interface Picked {
   readonly beds: readonly string[];
   readonly plantings: readonly string[];
+  /** Of several beds the one where it is worst. */
+  readonly worst?: string | undefined;
 }
 
 type Places = NonNullable<InputOf<'planJob'>['places']>;
 
 /** What was picked, as a job takes it: a bed as a whole, or each plant that was named in it. */
-export const placesOf = (garden: GardenView, { beds, plantings }: Picked): Places =>
+export const placesOf = (garden: GardenView, { beds, plantings, worst }: Picked): Places =>
   garden.beds
     .filter(({ id }) => beds.includes(id))
     .flatMap((bed) => {
       const on = bed.plantings.filter(({ id }) => plantings.includes(id));
-      return on.length === 0 ? [{ bedId: bed.id }] : on.map(({ id }) => ({ bedId: bed.id, plantingId: id }));
+      const place = { bedId: bed.id, ...(beds.length > 1 && bed.id === worst ? { isWorst: true } : {}) };
+      return on.length === 0 ? [place] : on.map(({ id }) => ({ ...place, plantingId: id }));
     });
 
 const toggle = (list: readonly string[], id: string) =>
@@ -32,14 +36,16 @@ export function PlacePicker({
   picked,
   pick,
   withPlants,
+  withWorst = true,
 }: {
   garden: GardenView;
   label: string;
   picked: Picked;
   pick: (picked: Picked) => void;
   withPlants: boolean;
+  withWorst?: boolean;
 }) {
-  const { beds, plantings } = picked;
+  const { beds, plantings, worst } = picked;
   return (
     <View role="group" aria-label="Where" style={{ gap: space.s }}>
       <Small strong>{label}</Small>
@@ -67,6 +73,16 @@ export function PlacePicker({
               ))}
             </Row>
           ))}
+      {withWorst && beds.length > 1 && (
+        <View role="group" aria-label="Worst is, if one is" style={{ gap: space.s }}>
+          <Small strong>Worst is, if one is</Small>
+          <Choices
+            of={garden.beds.filter(({ id }) => beds.includes(id))}
+            chosen={worst}
+            choose={(id) => pick({ ...picked, worst: id === worst ? undefined : id })}
+          />
+        </View>
+      )}
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import type { BenchView } from '@trowel/core/contract';
 import { inWords, mgPerLitre, mL, plainNumber, type MeasureSystem } from '@trowel/core/quantities';
-import { brewWords, capital, dayWords, lowerFirst, waterWords } from '@trowel/core/wording';
-import { batchGives } from '@trowel/core/tables';
+import { brewWords, capital, readyWords, dayWords, lowerFirst, waterWords } from '@trowel/core/wording';
+import { batchGives, type BatchEventKind } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -63,14 +63,16 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
   const takeBackEvent = useAct('takeBackBatchEvent');
   const tell = useNotice();
   const [using, setUsing] = useState(false);
-  const note = (kind: 'stirred' | 'fizz-ended' | 'strained' | 'thrown-out', says: string) =>
+  const again = useAct('repeatBatch');
+  const note = (kind: Exclude<BatchEventKind, 'used'>, says: string) =>
     noteEvent.mutate(
       { id: batch.id, body: { kind } },
       {
         onSuccess: () => tell({ says: `${batch.name}: ${says}.`, undo: () => takeBackEvent.mutate({ id: batch.id }) }),
       },
     );
-  const error = noteEvent.error ?? takeBackEvent.error;
+  const error = noteEvent.error ?? takeBackEvent.error ?? again.error;
+  const isWatched = batch.chores.some(({ kind }) => kind === 'look-ready');
   const due = batch.chores.filter((chore) => chore.due);
   return (
     <Sheet tone={batch.stage === 'past' ? 'warn' : batch.stage === 'ready' ? 'good' : 'plain'}>
@@ -94,11 +96,45 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
         <Small>{`About ${Math.round(batch.dissolvedPercent)} % dissolved (estimate); ${inWords(mgPerLitre(Math.round(batch.calcium ?? 0)), measures)} calcium when done.`}</Small>
       )}
       {batch.startNextBy && (
-        <Small strong>{`At this pace begin the next ${dayWords(batch.startNextBy, bench.today)}.`}</Small>
+        <Small
+          strong
+        >{`At this pace begin the next ${batch.startNextBy <= bench.today ? 'today' : dayWords(batch.startNextBy, bench.today)}.`}</Small>
       )}
       {due.map(({ kind, does, why }) => (
         <Body key={kind}>{`Today: ${lowerFirst(does)} (${why}).`}</Body>
       ))}
+      {isWatched && (
+        <View role="group" aria-label={readyWords[batch.kind]} style={{ gap: space.s }}>
+          <Small strong>{readyWords[batch.kind]}</Small>
+          <Row wrap>
+            <Button kind="other" onPress={() => note('ready-seen', 'ready')}>
+              Yes, ready
+            </Button>
+            <Button kind="other" onPress={() => note('not-yet', 'not ready yet')}>
+              Not yet
+            </Button>
+            <Button kind="other" onPress={() => note('gone-off', 'gone off')}>
+              Gone off
+            </Button>
+          </Row>
+        </View>
+      )}
+      {batch.startNextBy && (
+        <Row>
+          <Button
+            kind={batch.startNextBy <= bench.today ? 'main' : 'other'}
+            disabled={again.isPending}
+            onPress={() =>
+              again.mutate(
+                { id: batch.id },
+                { onSuccess: () => tell({ says: `Another ${lowerFirst(batch.name)} has begun.` }) },
+              )
+            }
+          >
+            Begin one like it today
+          </Button>
+        </Row>
+      )}
       <Row wrap>
         {batch.stage === 'working' && (
           <Button kind="soft" onPress={() => note('stirred', 'stirred')}>

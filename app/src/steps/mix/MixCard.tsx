@@ -1,8 +1,8 @@
 import { InputError, type GardenView, type Mixed, type MixResponse, type RemedyOrder } from '@trowel/core/contract';
 import { answerOrder } from '@trowel/core/headless';
-import { asksWater, isDrawnFrom, jobOrder } from '@trowel/core/jobs';
+import { asksWater, isAlive, isDrawnFrom, jobOrder } from '@trowel/core/jobs';
 import { batchState, costOf, type Batch } from '@trowel/core/mix';
-import { usualWater, type RemedyRow } from '@trowel/core/tables';
+import { usualWater, waterFacts, type RemedyRow } from '@trowel/core/tables';
 import { brewThinnedWords, costLine, dayAndMonth, sentence } from '@trowel/core/wording';
 import { knowledge } from '@trowel/knowledge';
 import { useState, type ReactNode } from 'react';
@@ -48,7 +48,8 @@ export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId, 
   const brews = garden.brews.filter(({ batch }) => isDrawnFrom(remedy, batch) && !isGone(batch, garden.today));
   const brew = brews.find(({ id }) => id === setting.batchId);
   const noteMix = useNoteMix(remedy, garden);
-  const usesWater = asksWater(remedy);
+  const isTapTreated = waterFacts('tap', garden.tapTreatment).length > 0;
+  const usesWater = asksWater(remedy) || (isAlive(remedy) && isTapTreated);
   const spoon = typedOrder(typed);
   const order =
     volume.base === undefined
@@ -57,6 +58,7 @@ export function MixCard({ remedy, garden, mix, plants = [], nearby = [], jobId, 
           measures,
           tapHardness: garden.tapHardness,
           buttHardness: garden.buttHardness,
+          tapTreatment: garden.tapTreatment,
           plants,
           today: garden.today,
           batch: brew?.batch,

@@ -31,8 +31,8 @@ export function sizeOfPlace({ beds }: GardenView, bedId: string, plantingId: str
   const bed = beds.find(({ id }) => id === bedId);
   const meant = (bed?.plantings ?? []).filter(({ id }) => plantingId === null || id === plantingId);
   return placeSize(
-    bed?.size?.area,
-    meant.map(({ number }) => number),
+    bed?.size,
+    meant.map(({ number, potMl }) => ({ number, potMl })),
   );
 }
 

@@ -7,8 +7,8 @@ import { pace, weedBrewParts } from './brews';
 import { bothDilutions, stockByStrength, stockFor } from './dilution';
 import { dissolvedAfter, extract } from './extraction';
 import { milligramsOf } from './feeds';
-import { layerLitres, sheetsFor } from './ground';
-import { areaOfOutline } from './shapes';
+import { areaOfOutline, sized } from './shapes';
+import { sheetsFor } from './sheets';
 import { hardnessByShaking } from './soap-water';
 import { benchTools } from './index';
 
@@ -251,8 +251,12 @@ const figures: readonly [
     283.2,
     0,
   ], // 10 cu ft
-  // 3.6 m² ÷ (0.85 × 0.45) = 9.41.
-  ['cardboard', { length: 3, width: 1.2 }, 'sheets', 10],
+  // Rows of 0.45 m over 1.2 m: (1.2 − 0.15) ÷ 0.45 → 3; in each (3 − 0.15) ÷ 0.85 → 4 whole sheets.
+  ['cardboard', { length: 3, width: 1.2 }, 'sheets', 12],
+  // Laid across it takes fewer: (1 − 0.15) ÷ 0.85 is one sheet across, (6 − 0.15) ÷ 0.45 is 13 rows.
+  ['cardboard', { length: 6, width: 1 }, 'sheets', 13],
+  // Seven rows across an L: four over its long arm of two sheets, three over its short one.
+  ['cardboard', { shape: 'L', length: 4, width: 2, cutLength: 2, cutWidth: 1, overlap: 0 }, 'sheets', 11],
   ['cardboard', { length: 3, width: 1.2, overlap: 0 }, 'sheets', 6],
   ['cardboard', { length: 3, width: 1.2, cover: 'compost' }, 'litres', 540],
   ['clippings', { length: 3, width: 1.2, depth: 0.02 }, 'litres', 72],
@@ -424,21 +428,48 @@ describe('the bench, whatever is put in', () => {
     );
   });
 
-  test('sheets cover the bed, and one fewer would not (seed 37)', () => {
+  test('whole sheets in rows cover the bed, and with one row or sheet fewer a strip lies bare (seed 37)', () => {
+    const side = fc.double({ min: 0.2, max: 30, noNaN: true });
     fc.assert(
       fc.property(
-        fc.double({ min: 0.2, max: 500, noNaN: true }),
+        side,
+        side,
+        fc.double({ min: 0.3, max: 3, noNaN: true }),
         fc.double({ min: 0.3, max: 3, noNaN: true }),
         fc.double({ min: 0, max: 0.25, noNaN: true }),
-        (area, side, overlap) => {
-          const each = (side - overlap) ** 2;
-          const sheets = sheetsFor(area, side, side, overlap);
-          expect(sheets * each).toBeGreaterThanOrEqual(area - 1e-6);
-          expect((sheets - 1) * each).toBeLessThan(area + 1e-6);
-          expect(layerLitres(area, 10, 20)).toBeCloseTo((area * 100) / 0.8, 6);
+        (along, across, length, width, overlap) => {
+          const reach = (sheets: number, sheet: number) => sheets * sheet - (sheets - 1) * overlap;
+          const needed = (stretch: number, sheet: number) => {
+            for (let sheets = 1; ; sheets++) if (reach(sheets, sheet) >= stretch - 1e-9) return sheets;
+          };
+          const { sheets } = sheetsFor(sized({ shape: 'rectangle', length: along, width: across }), {
+            length,
+            width,
+            overlap,
+          });
+          expect(sheets).toBe(
+            Math.min(needed(across, width) * needed(along, length), needed(along, width) * needed(across, length)),
+          );
         },
       ),
       { seed: 37 },
+    );
+  });
+
+  test('a round bed takes no more sheets than the square round it, and no fewer than its area needs (seed 39)', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 20, noNaN: true }),
+        fc.double({ min: 0.3, max: 2, noNaN: true }),
+        (across, edge) => {
+          const sheet = { length: edge, width: edge, overlap: 0.1 };
+          const { sheets } = sheetsFor(sized({ shape: 'circle', across }), sheet);
+          const square = sheetsFor(sized({ shape: 'rectangle', length: across * 1.01, width: across * 1.01 }), sheet);
+          expect(sheets).toBeLessThanOrEqual(square.sheets);
+          expect(sheets * edge ** 2).toBeGreaterThanOrEqual((Math.PI * across ** 2) / 4 - 1e-6);
+        },
+      ),
+      { seed: 39 },
     );
   });
 

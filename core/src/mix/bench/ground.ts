@@ -11,6 +11,7 @@ import {
 } from '../../quantities';
 import { choice, number, quantity } from './field';
 import { areaOf, bedFields } from './shapes';
+import { sheetsFor, usualSheet } from './sheets';
 import { caution, defineTool, line, note, result, stop } from './tool';
 
 /** L of a layer: m² × cm × 10, and more by what it settles. Source: geometry. */
@@ -62,12 +63,7 @@ export const mulch = defineTool({
   },
 });
 
-/** Sheets for an area when each overlaps its neighbours: only (l − o) × (w − o) of each counts. Source: geometry. */
-export const sheetsFor = (area: number, length: number, width: number, overlap: number): number =>
-  Math.ceil(area / ((length - overlap) * (width - overlap)) - 1e-9);
-
-/** Overlap through which runners do not find, m; and the depth of what lies on top, cm (growers). */
-const leastOverlap = 0.15;
+/** The depth of what lies on the card, cm (growers). */
 const coverDepth = { chips: 10, compost: 15, straw: 18 } as const;
 
 export const cardboard = defineTool({
@@ -75,15 +71,15 @@ export const cardboard = defineTool({
   group: 'ground',
   fields: {
     ...bedFields,
-    sheetLength: quantity('length', { usual: 1, to: 10 }),
-    sheetWidth: quantity('length', { usual: 0.6, to: 10 }),
-    overlap: quantity('length', { usual: 0.15, from: 0, to: 1 }),
+    sheetLength: quantity('length', { usual: usualSheet.length, to: 10 }),
+    sheetWidth: quantity('length', { usual: usualSheet.width, to: 10 }),
+    overlap: quantity('length', { usual: usualSheet.overlap, from: 0, to: 1 }),
     cover: choice(['chips', 'compost', 'straw'], 'chips'),
   },
   work({ sheetLength, sheetWidth, overlap, cover, ...bed }, bench) {
-    const { area, working } = areaOf(bed, bench.measures);
+    const { area, size, working } = areaOf(bed, bench.measures);
     if (overlap >= Math.min(sheetLength, sheetWidth)) return stop('overlap-too-wide');
-    const sheets = sheetsFor(area, sheetLength, sheetWidth, overlap);
+    const { rows, sheets } = sheetsFor(size, { length: sheetLength, width: sheetWidth, overlap });
     const litres = layerLitres(area, coverDepth[cover], 0);
     const overlaps = cm(overlap * 100);
     return {
@@ -99,7 +95,7 @@ export const cardboard = defineTool({
         said('lay', { overlap: overlaps }),
         said('cover', { depth: cm(coverDepth[cover]) }),
       ],
-      cautions: [overlap < leastOverlap ? caution('gaps') : note('slugs')],
+      cautions: [overlap < usualSheet.overlap ? caution('gaps') : note('slugs')],
       working: [
         working,
         line('sheets', {
@@ -107,6 +103,7 @@ export const cardboard = defineTool({
           sheetLength: cm(sheetLength * 100),
           sheetWidth: cm(sheetWidth * 100),
           overlap: overlaps,
+          rows,
           sheets,
         }),
         line('cover', { area: squareMetres(area), depth: cm(coverDepth[cover]), litres: L(litres) }),

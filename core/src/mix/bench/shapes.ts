@@ -62,12 +62,14 @@ const drawnOf = ({ outline, ...bed }: Bed, system: MeasureSystem): DrawnSize =>
   bed.shape === 'outline' ? { shape: bed.shape, corners: cornersOf(outline, system) } : { ...bed, shape: bed.shape };
 
 /** m² of a bed, with how it was worked out. */
-export function areaOf(bed: Bed, system: MeasureSystem): { area: number; working: Said<AreaLine> } {
+export function areaOf(bed: Bed, system: MeasureSystem): { area: number; size: BedSize; working: Said<AreaLine> } {
   const { length, width, across, cutLength, cutWidth } = bed;
   const drawn = drawnOf(bed, system);
-  const { area } = sized(drawn);
+  const size = sized(drawn);
+  const { area } = size;
   const found = (code: AreaLine, data: Said['with']) => ({
     area,
+    size,
     working: said(code, { ...data, area: squareMetres(area) }),
   });
   switch (bed.shape) {
@@ -140,6 +142,54 @@ export function sized(drawn: DrawnSize): BedSize {
       return drawn satisfies never;
   }
 }
+
+/** Where a place of the garden lies: metres from an origin of the gardener's own to the left and upper edge of what it takes. */
+export interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** The left and upper edge of some corners. */
+export const edgeOf = (corners: readonly Corner[]): Spot => ({
+  x: Math.min(...corners.map(([x]) => x)),
+  y: Math.min(...corners.map(([, y]) => y)),
+});
+
+/** The corners of a bed from its own left and upper edge, in order round it; of a circle, those of the square round it. */
+export function outlineOf(size: BedSize): readonly Corner[] {
+  switch (size.shape) {
+    case 'outline': {
+      const { x, y } = edgeOf(size.corners);
+      return size.corners.map(([along, across]) => [along - x, across - y]);
+    }
+    case 'L': {
+      const { length, width, cutLength, cutWidth } = size;
+      return [
+        [0, 0],
+        [length - cutLength, 0],
+        [length - cutLength, cutWidth],
+        [length, cutWidth],
+        [length, width],
+        [0, width],
+      ];
+    }
+    case 'area':
+      return rectangle(Math.sqrt(size.area), Math.sqrt(size.area));
+    case 'circle':
+      return rectangle(size.across, size.across);
+    case 'rectangle':
+      return rectangle(size.length, size.width);
+    default:
+      return size satisfies never;
+  }
+}
+
+const rectangle = (length: number, width: number): readonly Corner[] => [
+  [0, 0],
+  [length, 0],
+  [length, width],
+  [0, width],
+];
 
 /** True where two sides of an outline cross: then its corners are not in order. */
 export function crossesItself(corners: readonly Corner[]): boolean {

@@ -63,7 +63,11 @@ export const cardboardWords: ToolWords<typeof cardboard> = {
   },
   working: {
     ...areaWorking,
-    sheets: ['Sheets', '{area} ÷ (({sheetLength} − {overlap}) × ({sheetWidth} − {overlap})), rounded up', '{sheets}'],
+    sheets: [
+      'Sheets',
+      '{rows} rows over {area}, of sheets {sheetLength} × {sheetWidth}, each {overlap} over the next',
+      '{sheets}',
+    ],
     cover: ['Cover', '{area} × {depth}', '{litres}'],
   },
 };

@@ -186,6 +186,13 @@ export const places = {
     'into the stream',
     'in the stream',
   ],
+  'chlorinated-water': [
+    'chlorinated tap water',
+    'chlorinated water',
+    'water with chlorine in it',
+    'chlorine in the water',
+  ],
+  'chloramine-water': ['chloramine water', 'chloraminated water', 'chloramine in the water'],
   'near-worm-bin': [
     'worm compost',
     'worm bed',

@@ -1,0 +1,3 @@
+import { fromWorkshop } from '@/ui/FromWorkshop';
+
+export default fromWorkshop('RoutinePage');
