@@ -1,10 +1,10 @@
 import { stepResults } from '../tables/jobs';
 import type { Tables } from '../tables/index';
-import type { RoutineRow } from '../tables/routines';
+import type { RoutineRow, RoutineWay } from '../tables/routines';
 
 /** What is wrong with a routine: parts that follow none, findings that nobody is asked for, strengths there are not. */
 export function routineProblems(
-  { id, parts, ways, groups = [], label, begins, honest, isAnywhere }: RoutineRow,
+  { id, parts, ways, groups = [], label, begins, ends, honest, isAnywhere }: RoutineRow,
   { remedies }: Tables,
   need: (ok: boolean, problem: string) => void,
   refers: (table: 'remedies' | 'signs', id: string, from: string) => void,
@@ -53,8 +53,30 @@ export function routineProblems(
       need(seen.has(part), `way "${way.id}" of ${name} changes "${part}", which there is not`);
       if (remedy !== undefined) refers('remedies', remedy, `way "${way.id}" of ${name}`);
     }
+  for (const way of ways?.of ?? [usual])
+    for (const { id: remedy, repeat } of remedies) {
+      // All parts that put the same on the same plants are rounds of one remedy.
+      const rhythms = parts.flatMap((part) => {
+        const own = { ...part, ...way.parts[part.id] };
+        return own.remedy === remedy && own.everyDays !== undefined ? [own.everyDays] : [];
+      });
+      if (!repeat || rhythms.length === 0) continue;
+      const span = Math.min(repeat.inDays, ends?.days ?? repeat.inDays);
+      const rounds = rhythms.reduce((sum, everyDays) => sum + Math.floor((span - 1) / everyDays) + 1, 0);
+      need(
+        rounds <= repeat.most,
+        `${name} does "${remedy}" ${rounds} times in ${span} days; ${repeat.most} is the most`,
+      );
+      need(
+        rhythms.every((everyDays) => everyDays >= repeat.everyDays[0]),
+        `${name} does "${remedy}" every ${Math.min(...rhythms)} days; ${repeat.everyDays[0]} is the least`,
+      );
+    }
   need(
     label === undefined || seen.get(label.part)?.remedy !== undefined,
     `${name} goes by the label of what it does not give`,
   );
 }
+
+/** As it is done where there is no choice. */
+const usual: Pick<RoutineWay, 'parts'> = { parts: {} };

@@ -128,8 +128,9 @@ describe('rounds of a job that comes again', () => {
 
   test('a marked test leaf halts its round and no other', () => {
     const marked = [{ ...event('mix', 1, today), result: 'harmed' }];
-    expect(roundNow(feed, marked, weekly).isHalted).toBe(true);
-    expect(roundNow(feed, [...marked, event('feed', 1, today, 'skipped')], weekly).isHalted).toBe(false);
+    const tried = { steps: feed.steps.map((row) => (row.id === 'mix' ? { ...row, kind: 'test-look' as const } : row)) };
+    expect(roundNow(tried, marked, weekly).isHalted).toBe(true);
+    expect(roundNow(tried, [...marked, event('feed', 1, today, 'skipped')], weekly).isHalted).toBe(false);
   });
 });
 

@@ -68,7 +68,7 @@ export interface PartDays {
 export function daysOfParts(parts: readonly RoutinePart[], { begins, ends }: RoutineSpan, today: IsoDate): PartDays[] {
   const from = new Map<string, IsoDate>();
   const startOf = ({ after, days, fromEnd, needs }: PartStart): IsoDate | undefined => {
-    if (fromEnd) return ends === null ? undefined : addDays(ends, days);
+    if (fromEnd) return ends === null ? undefined : [addDays(ends, days), today].sort().at(-1);
     const base = after === undefined ? begins : from.get(after);
     if (base === undefined) return undefined;
     return [addDays(base, days), today, from.get(needs ?? '') ?? today].sort().at(-1);

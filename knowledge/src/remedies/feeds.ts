@@ -39,7 +39,8 @@ export const feedsRemedies: readonly RemedyCore[] = [
       ],
       look: [14, 21, 'New fruit with sunken ends, of ten', 'old ones stay'],
     }),
-    repeat: { everyDays: [7, 14], most: 6, inDays: 60 },
+    // Leaf one week, soil the next, through a season of fruiting.
+    repeat: { everyDays: [7, 14], most: 14, inDays: 90 },
     preHarvestDays: 1,
     expect: expects('new fruit with sunken ends, of ten', 'sunken-flower-end', [0, 10], [14, 35]),
     source: 'chemistry',
@@ -130,7 +131,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
       again: [13, 15],
       look: [10, 14, 'Five new leaves: greener?', 'old ones do not change'],
     }),
-    repeat: { everyDays: [14, 15], most: 6, inDays: 90 },
+    repeat: { everyDays: [14, 15], most: 7, inDays: 90 },
     preHarvestDays: 14,
     expect: expects('pale new leaves, of ten', 'pale-all', [10, 50], [14, 35]),
     source: 'growers',
@@ -163,7 +164,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
       apply: ['Pour on moist bare soil at dusk', 'sun kills it', 20, windows.eveningFeed],
       look: [28, 35, 'Any difference beside an untreated strip?', 'usually none'],
     }),
-    repeat: { everyDays: [28, 30], most: 4, inDays: 150 },
+    repeat: { everyDays: [28, 30], most: 6, inDays: 180 },
     preHarvestDays: 120,
     expect: expects('growth beside an untreated strip', 'slow', [0, 20], [30, 120]),
     source: 'growers',
@@ -269,7 +270,8 @@ export const feedsRemedies: readonly RemedyCore[] = [
         applies: true,
       },
     ],
-    repeat: { everyDays: [7, 14], most: 6, inDays: 60 },
+    // Seedlings from five days on, by size.
+    repeat: { everyDays: [5, 14], most: 13, inDays: 60 },
     preHarvestDays: 0,
     expect: {
       what: 'new leaves pale, of ten',
@@ -383,7 +385,7 @@ export const feedsRemedies: readonly RemedyCore[] = [
     cautions: [
       { id: 'apart-lime', level: 'note', says: 'Three weeks apart from lime: it drives it off.', at: 'apply' },
     ],
-    classes: ['feed', 'nitrogen-feed'],
+    classes: ['feed', 'nitrogen-feed', 'side-dressing'],
     steps: chain({
       before: ['Water the row', 'salt burns dry roots'],
       apply: ['Strew the line, rake in, water', 'it must not lie on leaves', 15, windows.daylight],

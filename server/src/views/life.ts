@@ -177,13 +177,15 @@ export function broughtForward(
   tables: Tables,
   remedy: RemedyRow,
   done: readonly { readonly step: string }[],
-  washed: Washed,
-  measures: MeasureSystem,
+  washed: Washed & { readonly on: string },
+  { measures, today }: { readonly measures: MeasureSystem; readonly today: string },
 ): RemedyRow {
   const next = roundsAgain(remedy).find(({ id }) => !done.some(({ step }) => step === id));
   if (!next) return remedy;
   const soonest = daysBetweenRounds(tables, thingsOf(tables, remedy));
-  const gap = [Math.min(next.gap[0], soonest), Math.min(next.gap[1], soonest)] as const;
+  // Wanted at once is not overdue: that it is only when it would have been without the rain.
+  const wanted = Math.max(soonest, daysBetween(washed.on, today));
+  const gap = [Math.min(next.gap[0], soonest), Math.min(next.gap[1], wanted)] as const;
   const early = { ...next, gap, why: washedWords(washed, measures) };
   return { ...remedy, steps: remedy.steps.map((step) => (step === next ? early : step)) };
 }

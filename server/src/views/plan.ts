@@ -80,8 +80,8 @@ const lastPlans = new WeakMap<Db, { readonly problem: PlanProblem; readonly plan
 export function layOut(deps: Deps): LaidOut {
   const { db, tables, clock } = deps;
   const { today, hourNow } = gardenTime(clock(), oneGarden(db).time_zone);
-  const upTo = Math.ceil(hourNow);
-  // The hour that has begun counts until it is over: a plan does not move by the minute.
+  // The hour that has begun counts until it is over: what stands in it is due now, and a plan does not move by the minute.
+  const upTo = Math.floor(hourNow);
   return { ...workedOut(db, tables, 'plan', [today, upTo], () => layOutNow(deps, today, upTo)), hourNow };
 }
 
@@ -170,7 +170,7 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
     {
       id: row.id,
       places: places.map(placeKey),
-      remedy: washed ? broughtForward(tables, timed, progress.done, washed, garden.measures) : timed,
+      remedy: washed ? broughtForward(tables, timed, progress.done, washed, { measures: garden.measures, today }) : timed,
       ...(washed && washedStep !== undefined ? { washed: [washedStep] } : {}),
       chosenOn: latest(begins, waitsForPart(db, tables, row, today)),
       done: progress.done.map((one) => ({ ...one, ...hourOf(one.step) })),
