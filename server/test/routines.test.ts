@@ -229,7 +229,9 @@ describe('work on the ground', () => {
     });
     const shown = await theRoutine(id);
     expect((await theJob(partOf(shown, 'lifting').jobId ?? '')).remedy).toBe('fork-runners');
-    expect(partOf(shown, 'the cover').carry).toMatch(/^12 sheets of card; 360 L of bark chips, 10 cm thick/);
+    expect(partOf(shown, 'the cover').carry).toMatch(
+      /^12 sheets of card; 360 L of bark chips, 10 cm thick: \d barrow loads/,
+    );
   });
 
   test('too little compost goes on the beds that get some, by their size, as thick as there is', async () => {
@@ -276,6 +278,22 @@ describe('work on the ground', () => {
     expect(partOf(shown, 'the first pour').state).toBe('done');
     expect(partOf(shown, 'five days on').next?.date).toBe('2026-08-25');
     expect((await theJob(partOf(shown, 'each month').jobId ?? '')).chosenOn >= '2026-09-24').toBe(true);
+  });
+});
+
+test('nematodes over two beds: how many for the area, and the water that each gets', async () => {
+  const [first, second] = await twoBeds();
+  const { id = '' } = await post('/routines', {
+    routine: 'helpers-over-beds',
+    begins: '2026-06-12',
+    places: [{ bedId: first }, { bedId: second, isWorst: true }],
+  });
+  const { spread, order } = await theJob(partOf(await theRoutine(id), 'the pour').jobId ?? '');
+  expect(order).toBe('Wall Bed last: what is left of the pack goes there, with its carrier dug in');
+  // 7.2 m² at half a million and half a litre.
+  expect(spread).toEqual({
+    says: '3.6 million for 7.2 m², in 3.6 L of water',
+    shares: ['Gate Bed: 1.8 L', 'Wall Bed: 1.8 L'],
   });
 });
 

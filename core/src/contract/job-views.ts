@@ -161,8 +161,6 @@ export const jobView = z.object({
       shares: z.array(z.object({ place: z.string(), ml: z.number(), says: z.string() })),
       /** Fills of the vessel, where it does not go in at once. */
       fills: z.string().nullable(),
-      /** Which place comes first or last, and why. */
-      order: z.string().nullable(),
       /** Why it cannot be mixed like this. */
       against: z.string().nullable(),
       brew: z
@@ -172,6 +170,8 @@ export const jobView = z.object({
     .nullable(),
   /** What is spread over its places, and what each gets; null where nothing is. */
   spread: z.object({ says: z.string(), shares: z.array(z.string()) }).nullable(),
+  /** Which of several places comes first or last, and why. */
+  order: z.string().nullable(),
   /** The routine that it is a part of. */
   routine: z.object({ id: z.string(), name: z.string() }).nullable(),
   chosenOn: z.string(),

@@ -1,5 +1,5 @@
 import { layerLitres, sheetsFor, usualSheet } from '../mix';
-import type { Layer, StepSpec } from '../tables';
+import type { Layer, RemedyRow, StepSpec } from '../tables';
 import type { PlaceSize } from './needs';
 
 /** What is spread over the places of a job, and laid under it. */
@@ -46,5 +46,27 @@ export function spreadOver(
     ),
     inAll: there ?? wanted,
     sheets: sheets && beds ? sum(beds.map((bed) => sheetsFor(bed, usualSheet).sheets)) : null,
+  };
+}
+
+/** Living helpers by the area of their places. */
+export interface Helpers {
+  readonly areas: readonly number[];
+  readonly millions: number;
+  /** Water that they go on with, in all and for each place, L. */
+  readonly litres: number;
+  readonly shares: readonly number[];
+}
+
+/** How many of them all places take, and in how much water; undefined where they are not told by area, or one is not measured. */
+export function helpersOver({ packed }: Pick<RemedyRow, 'packed'>, places: readonly PlaceSize[]): Helpers | undefined {
+  const areas = allOf(places.map(({ area }) => area));
+  if (!packed || !areas) return undefined;
+  const all = sum(areas);
+  return {
+    areas,
+    millions: all * packed.millionPerM2,
+    litres: all * packed.litresPerM2,
+    shares: areas.map((area) => area * packed.litresPerM2),
   };
 }

@@ -277,6 +277,8 @@ export interface RemedyRow extends Sourced {
   readonly settings?: readonly Setting[];
   /** It may be done whatever it is, where the action is one of these, and why. */
   readonly ofAnything?: { readonly under: readonly ActionClass[]; readonly why: string };
+  /** Living helpers that come in packs, by area: millions and litres of water for a square metre. */
+  readonly packed?: { readonly millionPerM2: number; readonly litresPerM2: number };
   /** Of several places the worst is done first or last, and why. */
   readonly worst?: { readonly comes: 'first' | 'last'; readonly why: string };
   /** It cannot be taken back: a plant is given up, or wood is cut away. */

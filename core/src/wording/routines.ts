@@ -1,5 +1,17 @@
-import type { FeedShare, PartDays, ShareReason, Spread } from '../jobs';
-import { cm, inWords, litres, mgPerLitre, mL, mLPerLitre, type IsoDate, type MeasureSystem } from '../quantities';
+import type { FeedShare, Helpers, PartDays, ShareReason, Spread } from '../jobs';
+import {
+  barrowMl,
+  cm,
+  inWords,
+  litres,
+  mgPerLitre,
+  mL,
+  mLPerLitre,
+  plainNumber,
+  squareMetres,
+  type IsoDate,
+  type MeasureSystem,
+} from '../quantities';
 import type { BatchKind, Layer } from '../tables';
 import { dayWords } from './everyday/days';
 import { capital, counted } from './everyday/language';
@@ -17,13 +29,25 @@ export function spreadWords({ of, cm: thick, inAll, sheets }: Spread, system: Me
   const stuff =
     inAll === null
       ? `${layerNames[of]}, ${depth} thick; how much is told once the beds are measured`
-      : `${inWords(litres(Math.round(inAll)), system)} of ${layerNames[of]}, ${depth} thick`;
+      : `${inWords(litres(Math.round(inAll)), system)} of ${layerNames[of]}, ${depth} thick${barrowWords(inAll, system)}`;
   return sheets === null ? stuff : `${counted(sheets, 'sheet', 'sheets')} of card; ${stuff}`;
 }
 
+/** More than one goes in a barrow. */
+function barrowWords(inAll: number, system: MeasureSystem): string {
+  const loads = Math.ceil((inAll * 1000) / barrowMl(system) - 1e-9);
+  return loads < 2 ? '' : `: ${loads} barrow loads`;
+}
+
+/** "3.6 million for 7.2 m², in 3.6 L of water". */
+export const helpersWords = ({ areas, millions, litres: water }: Helpers, system: MeasureSystem): string =>
+  `${plainNumber(Number(millions.toPrecision(2)))} million for ${inWords(squareMetres(areas.reduce((sum, area) => sum + area, 0)), system)}, in ${inWords(litres(water), system)} of water`;
+
 /** What each place gets of it; null where it is not measured. */
 export const spreadShareWords = (place: string, share: number | null, system: MeasureSystem): string =>
-  share === null ? place : `${place}: ${inWords(litres(Math.round(share)), system)}`;
+  share === null
+    ? place
+    : `${place}: ${inWords(litres(share < 10 ? Number(share.toFixed(1)) : Math.round(share)), system)}`;
 
 /** When a part is done: "3 June", "from 3 June, every 14 days, 7 times". */
 export function partDaysWords(

@@ -9,6 +9,9 @@ const duskAmongLeaves = { part: 'evening', sun: 'avoid', between: [10, 28] } as 
 const duskOnWetSoil = (least: number, most = 30) =>
   ({ part: 'evening', sun: 'avoid', between: [3, 30], soil: [least, most] }) as const;
 
+/** What is left over of living helpers is dead the day after. */
+const leftToWorst = { comes: 'last', why: 'what is left of the pack goes there, with its carrier dug in' } as const;
+
 export const helpersRemedies: readonly RemedyCore[] = [
   remedy({
     id: 'predatory-mites',
@@ -78,6 +81,8 @@ export const helpersRemedies: readonly RemedyCore[] = [
   remedy({
     id: 'caterpillar-nematodes',
     name: 'Nematodes against cutworm and crane fly',
+    packed: { millionPerM2: 0.5, litresPerM2: 0.5 },
+    worst: leftToWorst,
     rung: 'helpers',
     plain: 'Nematodes that hunt on the soil’s surface, watered on at dusk.',
     honest: 'Good on young grubs in warm wet soil (from {14 °C}), poor on old ones.',
@@ -105,6 +110,8 @@ export const helpersRemedies: readonly RemedyCore[] = [
   {
     id: 'gnat-nematodes',
     name: 'Nematodes against gnat maggots',
+    packed: { millionPerM2: 0.5, litresPerM2: 0.5 },
+    worst: leftToWorst,
     rung: 'helpers',
     plain:
       'Living worms too small to see (S. feltiae) that eat maggots in the compost. Soft water, no soap sprayer, no sun.',
@@ -174,6 +181,8 @@ export const helpersRemedies: readonly RemedyCore[] = [
   remedy({
     id: 'grub-nematodes',
     name: 'Nematodes against grubs',
+    packed: { millionPerM2: 0.5, litresPerM2: 0.5 },
+    worst: leftToWorst,
     rung: 'helpers',
     plain:
       'Living nematodes watered onto wet soil in the evening; kind by pest: H. bacteriophora for chafer grubs, S. kraussei or H. bacteriophora for vine weevil, S. feltiae for leatherjackets.',
@@ -236,6 +245,8 @@ export const helpersRemedies: readonly RemedyCore[] = [
   remedy({
     id: 'slug-nematodes',
     name: 'Nematodes against slugs',
+    packed: { millionPerM2: 0.3, litresPerM2: 0.5 },
+    worst: leftToWorst,
     rung: 'helpers',
     plain: 'Phasmarhabditis watered onto warm moist soil protects seedlings for six weeks. Not against snails.',
     honest: 'Good in trials on small slugs in moist soil above {5 °C}, dear on large plots.',

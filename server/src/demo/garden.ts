@@ -10,7 +10,7 @@ export const demoGarden: GardenPlace = {
   measures: 'metric',
   tap_hardness: 185,
   butt_hardness: 15,
-  tap_treatment: 'chlorine',
+  tap_treatment: 'unknown',
   usual_hour: 17,
   climate: null,
 };

@@ -6,6 +6,7 @@ import {
   drawnMl,
   faultsToAsk,
   fillsOf,
+  helpersOver,
   jobVolume,
   judgedIn,
   partName,
@@ -30,6 +31,7 @@ import {
   faultWords,
   countedWords,
   haltedWords,
+  helpersWords,
   joinsWords,
   fillsWords,
   keptWords,
@@ -224,6 +226,12 @@ function toPutOn({ db, tables }: Deps, row: JobRow, remedy: RemedyRow, { today, 
   };
 }
 
+/** Which of several places comes first or last, where one was said to be worst. */
+function orderOf(db: Db, { id }: JobRow, { worst }: RemedyRow): string | null {
+  const place = anyPlaces(db, id).find(({ is_worst }) => is_worst);
+  return worst && place ? worstWords(placeName(db, place), worst) : null;
+}
+
 /** What a job spreads over its places, in words; undefined where it spreads nothing. */
 function spreadOf({ db, tables }: Pick<Deps, 'db' | 'tables'>, row: JobRow, remedy: RemedyRow, today: string) {
   const step = remedy.steps.find(({ layer }) => layer);
@@ -236,6 +244,18 @@ function spreadOf({ db, tables }: Pick<Deps, 'db' | 'tables'>, row: JobRow, reme
       row.volume_ml,
     );
   const { measures } = oneGarden(db);
+  const helpers = helpersOver(
+    remedy,
+    places.map(({ size }) => size),
+  );
+  if (helpers)
+    return {
+      says: helpersWords(helpers, measures),
+      shares:
+        places.length < 2
+          ? []
+          : places.map(({ place }, at) => spreadShareWords(placeName(db, place), helpers.shares[at] ?? null, measures)),
+    };
   return (
     spread && {
       says: spreadWords(spread, measures),
@@ -352,6 +372,7 @@ export function jobViewOf(deps: Deps, laidOut: LaidOut, row: JobRow): JobView {
     },
     amounts: remedy ? amountsOf(deps, laidOut, row, remedy) : null,
     spread: (remedy && spreadOf(deps, row, remedy, laidOut.today)) ?? null,
+    order: remedy ? orderOf(db, row, remedy) : null,
     routine:
       row.routine_id === null ? null : { id: row.routine_id, name: keptWords(tables, 'routines', row.routine ?? '') },
     chosenOn: row.chosen_on,
@@ -436,7 +457,6 @@ function amountsOf(
       vessel && volumeMl > vessel.volume_ml + 0.5
         ? fillsWords(vessel.name, vessel.volume_ml, fillsOf(volumeMl, vessel.volume_ml), garden.measures, worst)
         : null,
-    order: worst !== undefined && remedy.worst ? worstWords(worst, remedy.worst) : null,
     against:
       card.kind === 'refused'
         ? card.because.map((found) => cautionLine(tables, found, garden.measures)).join(' ')

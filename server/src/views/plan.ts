@@ -170,7 +170,9 @@ function jobsOf(db: Db, tables: Tables, row: JobRow, reading: CaseRow['reading']
     {
       id: row.id,
       places: places.map(placeKey),
-      remedy: washed ? broughtForward(tables, timed, progress.done, washed, { measures: garden.measures, today }) : timed,
+      remedy: washed
+        ? broughtForward(tables, timed, progress.done, washed, { measures: garden.measures, today })
+        : timed,
       ...(washed && washedStep !== undefined ? { washed: [washedStep] } : {}),
       chosenOn: latest(begins, waitsForPart(db, tables, row, today)),
       done: progress.done.map((one) => ({ ...one, ...hourOf(one.step) })),

@@ -75,6 +75,7 @@ export function JobSheet({ job, garden, isOpen }: { job: JobView; garden: Garden
           <Body>The product no longer knows this remedy; what was done of it stands in the log.</Body>
         </Sheet>
       )}
+      {job.order && <Body>{`${job.order}.`}</Body>}
       {job.spread && (
         <Sheet>
           <Body strong>{capital(job.spread.says)}</Body>
@@ -158,7 +159,6 @@ function Amounts({ job, garden, isRunning }: { job: JobView; garden: GardenView;
       {amounts.forPlaces && <Small>{`For ${amounts.forPlaces}.`}</Small>}
       {amounts.shares.length > 0 && <Small>{`${amounts.shares.map(({ says }) => says).join(' · ')}.`}</Small>}
       {amounts.fills && <Small>{`${amounts.fills}.`}</Small>}
-      {amounts.order && <Small>{`${amounts.order}.`}</Small>}
       {amounts.brew && <Small>{capital(`${amounts.brew.says}.`)}</Small>}
       {amounts.against && (
         <View role="alert">

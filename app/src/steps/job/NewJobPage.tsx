@@ -26,7 +26,12 @@ const shownAtFirst = 12;
 
 /** Plans what is no case: a reminder, or any remedy in one or several beds, also one that is doubtful. */
 export function NewJobPage() {
-  const { remedy, bed, routine } = useLocalSearchParams<{ remedy?: string; bed?: string; routine?: string }>();
+  const { remedy, bed, routine, wish } = useLocalSearchParams<{
+    remedy?: string;
+    bed?: string;
+    routine?: string;
+    wish?: string;
+  }>();
   const garden = useGarden();
   const { remedies, routines } = useKnowledge();
   const wide = useIsWide();
@@ -45,7 +50,7 @@ export function NewJobPage() {
               ) : chosen ? (
                 <Chosen key={chosen.id} remedy={chosen} garden={place} {...onBed} />
               ) : (
-                <PlanJob garden={place} {...onBed} />
+                <PlanJob garden={place} {...onBed} {...(wish === undefined ? {} : { wish })} />
               )}
             </View>
             <View style={{ flex: wide ? 1 : undefined, gap: space.m, minWidth: 0 }}>

@@ -46,14 +46,19 @@ interface PlanJobProps {
   readonly garden: GardenView;
   /** Begun from a bed: chosen already. */
   readonly bedId?: string;
+  /** A reminder that was begun elsewhere, in its words. */
+  readonly wish?: string;
 }
 
 /** Puts something on the plan that is no case: what, where, how often, from when. */
-export function PlanJob({ what, garden, bedId }: PlanJobProps) {
+export function PlanJob({ what, garden, bedId, wish: given = '' }: PlanJobProps) {
   const router = useRouter();
   const planJob = useAct('planJob');
   const tell = useNotice();
-  const [wish, setWish] = useDraft(`wish:${bedId ?? ''}`);
+  const [typed, setWish] = useDraft(`wish:${bedId ?? ''}${given}`);
+  // Nothing typed yet, it stands as it was begun.
+  const [isTouched, setTouched] = useState(false);
+  const wish = typed === '' && !isTouched ? given : typed;
   const [picked, setPicked] = useState<Picked>({ beds: bedId === undefined ? [] : [bedId], plantings: [] });
   const { beds } = picked;
   const [rhythm, setRhythm] = useState<keyof typeof rhythms>('once');
@@ -89,7 +94,16 @@ export function PlanJob({ what, garden, bedId }: PlanJobProps) {
   return (
     <Sheet tone="cool">
       <Heading rank={3}>{what ? `Plan: ${what.remedy.name}` : 'Remind me'}</Heading>
-      {!what && <Field label="What is to be done" value={wish} change={setWish} />}
+      {!what && (
+        <Field
+          label="What is to be done"
+          value={wish}
+          change={(text) => {
+            setTouched(true);
+            setWish(text);
+          }}
+        />
+      )}
       <PlacePicker
         garden={garden}
         label={what ? 'Where' : 'Where, if anywhere'}
