@@ -1,4 +1,4 @@
-import { jobView, routinesView, routineView, todayView, type RoutineView } from '@trowel/core/contract';
+import { jobView, logView, routinesView, routineView, todayView, type RoutineView } from '@trowel/core/contract';
 import { knowledge } from '@trowel/knowledge';
 import { callsOf, newWorld, type World } from './world';
 
@@ -69,6 +69,13 @@ describe('every routine of the knowledge', () => {
         const ended = await post(`/routines/${id}/end`);
         expect(ended.jobs?.length).toBe(shown.parts.filter(({ jobId }) => jobId).length);
         expect((await theRoutine(id)).isOver).toBe(true);
+        // Read as a stranger would, the log says which routine, and where.
+        const { entries } = logView.parse((await world.api.get('/api/log').expect(200)).body);
+        const said = entries.map(({ says }) => says);
+        expect(said.find((line) => line.startsWith('Routine planned'))).toMatch(
+          new RegExp(`${shown.name}${row.isAnywhere ? '' : ' · Gate Bed · Wall Bed'}`),
+        );
+        expect(said.find((line) => line.startsWith('Routine ended'))).toContain(shown.name);
       }
     },
   );

@@ -1,6 +1,6 @@
 import { actsInLog } from '../contract/api';
 import { inBaseUnit, inWords, mL, type MeasureSystem } from '../quantities';
-import { rowById, type Tables } from '../tables';
+import { rowById, type BatchEventKind, type Tables } from '../tables';
 import { lowerFirst } from './everyday/language';
 import { cautionAlone } from './mix';
 
@@ -17,12 +17,15 @@ export type LogDetail =
   | { readonly kind: 'washed' }
   | { readonly kind: 'read'; readonly keys: readonly string[] };
 
-const brewEvents: Readonly<Record<string, string>> = {
+const brewEvents: Readonly<Record<BatchEventKind, string>> = {
   stirred: 'stirred',
   'fizz-ended': 'no more fizz',
   strained: 'strained',
   used: 'used',
   'thrown-out': 'thrown out',
+  'ready-seen': 'seen to be ready',
+  'not-yet': 'not ready yet',
+  'gone-off': 'gone off',
 };
 
 /** How a case ended. */
@@ -59,7 +62,7 @@ function detailWords(tables: Tables, detail: LogDetail, system: MeasureSystem): 
     case 'outcome':
       return outcomeWords[detail.outcome] ?? detail.outcome;
     case 'brew':
-      return brewEvents[detail.event] ?? detail.event;
+      return detail.event in brewEvents ? brewEvents[detail.event as BatchEventKind] : detail.event;
     case 'amount':
       return inWords(detail.of === 'volume' ? mL(detail.amount) : inBaseUnit('mass', detail.amount), system);
     case 'washed':

@@ -16,7 +16,9 @@ import type { Db } from '../database';
 import { maybeOneBatch, maybeOneRecipe, maybeOneVessel } from '../store/bench';
 import { storedId } from '../store/ids';
 import type { LogRow } from '../store/log';
+import { maybeOneBed } from '../store/garden';
 import { maybeOneJob } from '../store/jobs';
+import { maybeOneRoutine } from '../store/routines';
 import { jobRemedy } from './job';
 
 interface About {
@@ -32,6 +34,8 @@ const told = {
   items: z.array(z.object({ sign: storedId('signs'), state: z.enum(['seen', 'absent', 'not-looked']) })),
   check: storedId('checks'),
   remedy: storedId('remedies'),
+  routine: storedId('routines'),
+  places: z.array(z.object({ bedId: z.string() })),
   jobId: z.string(),
   /** What a job was called in older lines. */
   treatmentId: z.string(),
@@ -93,6 +97,8 @@ function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[])
       ? []
       : [stepDetail({ db, tables }, body.jobId ?? body.treatmentId, body.step, body.outcome)]),
     ...named(resultWords(body.result ?? null) ?? undefined),
+    ...named(routineName(tables, body.routine ?? maybeOneRoutine(db, firstId ?? '')?.kind)),
+    ...(body.routine === undefined ? [] : placesOf(body).flatMap((bedId) => named(maybeOneBed(db, bedId)?.name))),
     ...named(body.wish),
     ...named(body.recipeId === undefined ? undefined : maybeOneRecipe(db, body.recipeId)?.document.name),
     ...(counts.length === 0 ? [] : [{ kind: 'counts', counts } as const]),
@@ -114,6 +120,12 @@ function detailsOf({ db, tables }: About, body: Told, put: readonly LogDetail[])
     ...(acknowledged.length > 0 ? [{ kind: 'read', keys: acknowledged } as const] : []),
   ];
 }
+
+const routineName = (tables: Tables, kind: string | undefined): string | undefined =>
+  kind === undefined ? undefined : keptWords(tables, 'routines', kind);
+
+/** The beds of an act, each once. */
+const placesOf = ({ places = [] }: Told): string[] => [...new Set(places.map(({ bedId }) => bedId))];
 
 /** What was put on with a step: how strong, how much, out of which brew. */
 function putDetails({ tables, measures }: About, result: unknown): LogDetail[] {

@@ -63,6 +63,23 @@ export function JobSheet({ job, garden, isOpen }: { job: JobView; garden: Garden
             Stop it
           </Button>
         )}
+        {job.endedBecause === 'stopped' && isOpen && (
+          <Button
+            kind="other"
+            accessibilityLabel={`Go on with it: ${job.remedyName}`}
+            onPress={() =>
+              resumeJob.mutate(
+                { id: job.id },
+                {
+                  onSuccess: () => tell({ says: `${job.remedyName} goes on.` }),
+                  onError: (error) => tell({ says: error.message }),
+                },
+              )
+            }
+          >
+            Go on with it
+          </Button>
+        )}
       </Row>
       {job.routine && (
         <Row>

@@ -2,6 +2,7 @@ import { openGarden } from '@/testing/garden';
 import { holds, isDisabled, isPressed, maybeButton, press, reads, type } from '@/testing/hands';
 import { draw } from '@/testing/providers';
 import { place } from '@/testing/router';
+import { JobPage } from '@/steps/job/JobPage';
 import { NewJobPage } from '@/steps/job/NewJobPage';
 import { RoutinePage } from './RoutinePage';
 
@@ -93,4 +94,21 @@ test('a routine rests and goes on, ends and is taken up again', async () => {
   await holds(() => expect(maybeButton('Go on with it')).toBeTruthy());
   press('Go on with it');
   await holds(() => expect(garden.read('oneRoutine', id).isOver).toBe(false));
+});
+
+test('a part of it that was stopped by itself goes on from its own page', async () => {
+  const garden = openGarden({ demo: true });
+  place.params = { routine: 'clippings-worms', bed: 'long-bed' };
+  draw(<NewJobPage />);
+  await reads('Plan: Clippings to bring worms');
+  const id = await planned();
+  const layer = garden.read('oneRoutine', id).parts.find(({ name }) => name === 'The layer')?.jobId ?? '';
+  place.params = { id: layer };
+  draw(<JobPage />);
+  await holds(() => expect(maybeButton('Stop it: Clippings to bring worms: the layer')).toBeTruthy());
+  press('Stop it: Clippings to bring worms: the layer');
+  await holds(() => expect(garden.read('job', layer).endedBecause).toBe('stopped'));
+  await holds(() => expect(maybeButton('Go on with it: Clippings to bring worms: the layer')).toBeTruthy());
+  press('Go on with it: Clippings to bring worms: the layer');
+  await holds(() => expect(garden.read('job', layer).endedOn).toBeNull());
 });
