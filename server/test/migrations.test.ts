@@ -1,7 +1,7 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { caseView } from '@trowel/core/contract';
+import { benchView, caseView } from '@trowel/core/contract';
 import { knowledge } from '@trowel/knowledge/reader';
 import Database from 'better-sqlite3';
 import supertest from 'supertest';
@@ -84,6 +84,10 @@ describe('treatments of a filled garden', () => {
       INSERT INTO log (command_id, at, on_date, command, case_id, body, result) VALUES
         ('old-command-1', '2025-06-02T10:00:00Z', '2025-06-02', 'record-step', 'c',
          '{"treatmentId":"soap","step":"spray","outcome":"done"}', '{}');
+      INSERT INTO batch (id, kind, name, pattern, started_on, volume_ml, warmth) VALUES
+        ('b', 'weed', 'Nettles', 0, '2025-05-01', 5000, 18);
+      INSERT INTO batch_event (batch_id, kind, on_date, ml) VALUES
+        ('b', 'stirred', '2025-05-02', NULL), ('b', 'used', '2025-06-01', 250);
     `);
     db.close();
     return file;
@@ -96,6 +100,9 @@ describe('treatments of a filled garden', () => {
     const api = supertest(createApp({ db, tables: knowledge, clock: now }));
     const view = caseView.parse((await api.get('/api/cases/c').expect(200)).body);
     const soap = view.jobs.find(({ id }) => id === 'soap');
+    // A brew keeps what was noted of it, and what was taken.
+    const brews = benchView.parse((await api.get('/api/bench').expect(200)).body).batches;
+    expect(brews).toMatchObject([{ id: 'b', leftMl: 4750, lastEvent: { kind: 'used', ml: 250 } }]);
     expect(soap).toMatchObject({
       remedy: 'soap-spray',
       chosenOn: '2025-06-01',

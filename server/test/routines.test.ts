@@ -365,3 +365,35 @@ test('what cannot be is refused by name, and nothing of it is kept', async () =>
   expect(routinesView.parse((await world.api.get('/api/routines').expect(200)).body)).toEqual([]);
   expect((await today()).coming).toEqual([]);
 });
+
+test('a mix that does not go in at once is told by the can: what goes into each, and where the last one goes', async () => {
+  const [first, second] = await twoBeds();
+  const { id: vesselId = '' } = await post('/vessels', { name: 'Blue can', kind: 'can', volumeMl: 5000 });
+  const { id = '' } = await post('/jobs', {
+    remedy: 'soap-spray',
+    places: [{ bedId: first }, { bedId: second, isWorst: true }],
+    volumeMl: 12_000,
+    strength: 1,
+    vesselId,
+  });
+  // 1 % of 5 L is 50 mL, of the 2 L that are left 20 mL.
+  expect((await theJob(id)).amounts?.fills).toBe(
+    'Blue can: 2 fills of 5 L with 3 tablespoons + 1 teaspoon of true liquid soap each, and 2 L more with 1 tablespoon + 1 teaspoon of true liquid soap: that goes on Wall Bed, where it is worst',
+  );
+});
+
+test('a routine that rests can be ended, and is taken up again whole', async () => {
+  const [bedId] = await twoBeds();
+  const { id = '' } = await post('/routines', {
+    routine: 'clippings-worms',
+    begins: '2026-06-12',
+    places: [{ bedId }],
+  });
+  await post(`/routines/${id}/pause`);
+  await refused(`/routines/${id}/pause`, {}, 409);
+  await post(`/routines/${id}/end`);
+  expect(await theRoutine(id)).toMatchObject({ isOver: true, pausedOn: null });
+  await post(`/routines/${id}/resume`);
+  expect((await theRoutine(id)).isOver).toBe(false);
+  await refused(`/routines/${id}/resume`, {}, 409);
+});

@@ -166,18 +166,18 @@ export const bringToWords = (name: string, ml: number, system: MeasureSystem): s
 export const shareWords = (place: string, ml: number, system: MeasureSystem): string =>
   `${place}: ${inWords(mL(Math.round(ml)), system)}`;
 
-/** "Blue sprayer: 3 fills of 5 L, and 2 L more". */
+/** "Blue sprayer: 3 fills of 5 L, each 1 tablespoon of soap, and 2 L more, 1¼ teaspoons of it". */
 export function fillsWords(
   vessel: string,
   vesselMl: number,
   { whole, lastMl }: ReturnType<typeof fillsOf>,
   system: MeasureSystem,
-  worst?: string,
+  { worst, doseIn }: { readonly worst?: string | undefined; readonly doseIn: (ml: number) => string },
 ): string {
-  const full = `${vessel}: ${counted(whole, 'fill', 'fills')} of ${inWords(mL(vesselMl), system)}`;
+  const full = `${vessel}: ${counted(whole, 'fill', 'fills')} of ${inWords(mL(vesselMl), system)} with ${doseIn(vesselMl)}${whole > 1 ? ' each' : ''}`;
   return lastMl === 0
     ? full
-    : `${full}, and ${inWords(mL(Math.round(lastMl)), system)} more: that goes ${worst === undefined ? 'where it is worst' : `on ${worst}, where it is worst`}`;
+    : `${full}, and ${inWords(mL(Math.round(lastMl)), system)} more with ${doseIn(lastMl)}: that goes ${worst === undefined ? 'where it is worst' : `on ${worst}, where it is worst`}`;
 }
 
 /** "Gate Bed last: cocoons travel on boots and tools". */

@@ -558,6 +558,22 @@ export function carryWords(
   return `${card.parts.map((part) => carriedWords(tables, part, system)).join(', ')} to ${waterOf(card.waterMl, system).says} of water`;
 }
 
+/** What goes into one fill of several: "1 tablespoon of liquid soap". */
+export const doseWords = (parts: readonly PartFound[], share: number, tables: Tables, system: MeasureSystem): string =>
+  parts
+    .map((part) =>
+      carriedWords(
+        tables,
+        {
+          ...part,
+          ml: part.ml * share,
+          ...(part.grams === undefined ? {} : { grams: part.grams * share }),
+        },
+        system,
+      ),
+    )
+    .join(', ');
+
 /** What to take along for several mixes in all: "2 tablespoons of liquid soap", "3 L of rainwater". */
 export const loadWords = (tables: Tables, { parts, water }: LoadInAll, system: MeasureSystem): string[] => [
   ...parts.map((part) => carriedWords(tables, part, system)),

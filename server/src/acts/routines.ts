@@ -57,10 +57,11 @@ export const planRoutine = act('planRoutine', (context, input) => {
     begins_on: begins,
     ends_on: ends,
   });
+  const skipped = parts.flatMap((part) => (standing.some(({ kind }) => kind === part.begins) ? [part.id] : []));
   const planned = daysOfParts(parts, { begins, ends }, today)
     .filter(({ part }) => !leaveOut.includes(part.id))
     .filter(({ part }) => row.isAnywhere || placesOf(part).length > 0)
-    .flatMap((days) => withoutBrew(days, standing, begins));
+    .flatMap((days) => withoutBrew(days, standing, begins, skipped));
   for (const { part, from, until } of planned)
     beginPart(context, id, row, part, {
       places: placesOf(part),
@@ -104,10 +105,17 @@ function standingFor({ db, today }: ActContext, parts: readonly RoutinePart[]): 
 }
 
 /** A brew that stands is not begun again; what waits for it begins when it is ready. */
-function withoutBrew(days: PartDays, standing: readonly Standing[], begins: string): PartDays[] {
+function withoutBrew(
+  days: PartDays,
+  standing: readonly Standing[],
+  begins: string,
+  skipped: readonly string[],
+): PartDays[] {
   const { part, from } = days;
   if (standing.some(({ kind }) => kind === part.begins)) return [];
   const [brew] = standing;
+  // What is only done to the new one falls away with it.
+  if (brew && part.remedy === undefined && skipped.includes(part.starts.after ?? '')) return [];
   // Of a routine that begins one brew, what follows follows that.
   return brew && part.starts.after !== undefined && part.remedy !== undefined
     ? [{ ...days, from: brew.readyOn > begins ? brew.readyOn : begins }]
@@ -152,7 +160,9 @@ const brewAheadDays = 7;
 
 /** Ends a routine with all that is to come of it. */
 export const endRoutine = act('endRoutine', (context, _input, id) => {
-  theRoutine(context.db, id);
+  const row = theRoutine(context.db, id);
+  // What has ended does not rest.
+  if (row.paused_on !== null) routines.takeUpRoutine(context.db, id, context.today);
   return { caseId: null, result: { jobs: endJobs(context, jobs.anyJobsOfRoutine(context.db, id), 'stopped') } };
 });
 

@@ -28,6 +28,7 @@ import {
   carryWords,
   cautionLine,
   cautionWords,
+  doseWords,
   faultWords,
   countedWords,
   haltedWords,
@@ -455,7 +456,13 @@ function amountsOf(
           ],
     fills:
       vessel && volumeMl > vessel.volume_ml + 0.5
-        ? fillsWords(vessel.name, vessel.volume_ml, fillsOf(volumeMl, vessel.volume_ml), garden.measures, worst)
+        ? fillsWords(vessel.name, vessel.volume_ml, fillsOf(volumeMl, vessel.volume_ml), garden.measures, {
+            worst,
+            doseIn: (ml) =>
+              card.kind === 'mix'
+                ? doseWords(card.parts, ml / volumeMl, tables, garden.measures)
+                : readyMixWords(ml, garden.measures),
+          })
         : null,
     against:
       card.kind === 'refused'
