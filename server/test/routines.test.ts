@@ -192,6 +192,21 @@ describe('a season’s calcium', () => {
   });
 });
 
+test('shells that stand already are the stock: none is begun or strained, and leaf and soil still take turns', async () => {
+  const [bedId] = await twoBeds();
+  const { id: batchId = '' } = await post('/batches', {
+    kind: 'shell-extract',
+    volumeMl: 500,
+    shell: { grams: 20, acidPercent: 5, grain: 'powder' },
+  });
+  const { id = '' } = await post('/routines', { routine: 'calcium-season', begins: '2026-06-20', places: [{ bedId }] });
+  const shown = await theRoutine(id);
+  expect(shown.parts.map(({ name }) => name)).toEqual(['On the leaves', 'On the soil']);
+  const jobs = await Promise.all(shown.parts.map(({ jobId }) => theJob(jobId ?? '')));
+  expect(jobs.map(({ chosenOn }) => chosenOn)).toEqual(['2026-06-20', '2026-06-27']);
+  expect(jobs.map(({ setting }) => setting.batchId)).toEqual([batchId, batchId]);
+});
+
 describe('work on the ground', () => {
   test('clippings: so many litres by bed and slugs, looks by the day that it was laid, and answers that are asked for', async () => {
     const [bedId] = await twoBeds();

@@ -111,15 +111,13 @@ function withoutBrew(
   begins: string,
   skipped: readonly string[],
 ): PartDays[] {
-  const { part, from } = days;
+  const { part } = days;
   if (standing.some(({ kind }) => kind === part.begins)) return [];
+  // A routine begins one brew: what follows it follows the one that stands.
   const [brew] = standing;
+  if (!brew || !skipped.includes(part.starts.after ?? '')) return [days];
   // What is only done to the new one falls away with it.
-  if (brew && part.remedy === undefined && skipped.includes(part.starts.after ?? '')) return [];
-  // Of a routine that begins one brew, what follows follows that.
-  return brew && part.starts.after !== undefined && part.remedy !== undefined
-    ? [{ ...days, from: brew.readyOn > begins ? brew.readyOn : begins }]
-    : [{ ...days, from }];
+  return part.remedy === undefined ? [] : [{ ...days, from: brew.readyOn > begins ? brew.readyOn : begins }];
 }
 
 /** Lets the parts that can be drawn from a brew draw from it. What ages into its strength is thinned by its age. */
