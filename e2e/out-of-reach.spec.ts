@@ -121,8 +121,6 @@ function stepsOfACase(page: Page): { name: string; waits: boolean; does: () => P
       waits: false,
       does: async () => {
         await part(page, 'Choose');
-        if (!(await page.getByRole('button', { name: 'Choose Soap spray' }).isVisible()))
-          await page.getByRole('button', { name: /^How much of what/ }).click();
         await page.getByRole('button', { name: 'Choose Soap spray' }).click();
         await expect(page.getByText('Under way; see Do.')).toBeVisible();
       },
