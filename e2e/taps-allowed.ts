@@ -1,3 +1,6 @@
+/** A press that meets steps just being laid anew, after a count that arrived, is lost and made again (`stepsOfACase`). */
+const laidAnew = 1;
+
 /**
  * How many taps each journey may take, by its title: what it takes on the size that takes more. A way that grows longer
  * is noticed here; the first reading and the first amount are counted by themselves (`taps.spec.ts`).
@@ -32,7 +35,7 @@ export const tapsAllowed: Readonly<Record<string, number>> = {
   'from the first page to a first amount': 6,
   'from two taps on a redcurrant to a closed case': 128,
   'ladybird young are no pest: nothing is sprayed': 6,
-  'on two devices: what both did is there twice where both can be true, and told where it cannot': 31,
+  'on two devices: what both did is there twice where both can be true, and told where it cannot': 31 + laidAnew,
   'how much of each leaf is sick is told by the drawn one it is most like, a tap a leaf': 10,
   'a leaf is measured on its photograph: painted, put right by the line, kept with it, and taken away again': 8,
   'photographs: two of a case, one over the other with a line to pull, and one taken out and put back': 7,
@@ -46,8 +49,8 @@ export const tapsAllowed: Readonly<Record<string, number>> = {
   'what is mixed is what the plan carries and what the log says; a wrong tick gives everything back': 30,
   'what is not understood is said, and the rest is taken': 4,
   'where the garden lies and how long its seasons are is the gardener’s to say': 7,
-  'with every answer lost once: each step is there once, however often it was sent': 38,
-  'with the server gone at every step that can wait: each is kept, and sent when it is back': 31,
+  'with every answer lost once: each step is there once, however often it was sent': 38 + laidAnew,
+  'with the server gone at every step that can wait: each is kept, and sent when it is back': 31 + laidAnew,
   'the weather is read, taken back, and brought as a forecast; a sensor says how moist the soil is': 14,
   'Today says what to take along in all, and why a step stands at its hour': 3,
   'a step is left out with its reason, and taken back': 3,
