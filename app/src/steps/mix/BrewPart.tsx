@@ -1,5 +1,5 @@
 import type { BenchView } from '@trowel/core/contract';
-import { inWords, mgPerLitre, mL, plainNumber, type MeasureSystem } from '@trowel/core/quantities';
+import { addDays, inWords, mgPerLitre, mL, plainNumber, type MeasureSystem } from '@trowel/core/quantities';
 import { brewWords, capital, readyWords, dayWords, lowerFirst, waterWords } from '@trowel/core/wording';
 import { batchGives, type BatchEventKind } from '@trowel/core/tables';
 import { knowledge } from '@trowel/knowledge';
@@ -119,7 +119,7 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
           </Row>
         </View>
       )}
-      {batch.startNextBy && (
+      {batch.startNextBy && batch.startNextBy <= addDays(bench.today, soonDays) && (
         <Row>
           <Button
             kind={batch.startNextBy <= bench.today ? 'main' : 'other'}
@@ -169,6 +169,9 @@ function BatchCard({ batch, bench, measures }: { batch: BatchView; bench: BenchV
     </Sheet>
   );
 }
+
+/** The next one is begun from here when its day is no further away. */
+const soonDays = 7;
 
 /** The remedy that is drawn from such a brew. */
 const remedyOf = (kind: BatchView['kind']): string | undefined =>

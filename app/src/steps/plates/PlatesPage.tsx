@@ -87,16 +87,16 @@ export function PlatesPage() {
                 </Small>
                 <Longer small>{sign.plain}</Longer>
                 <LinkButton
-                  href={{ pathname: '/jobs/new', params: { wish: `Look for: ${sign.name.toLowerCase()}` } }}
-                  label={`Plan a look: ${sign.name}`}
-                >
-                  Plan a look
-                </LinkButton>
-                <LinkButton
                   href={{ pathname: '/cases/new', params: { sign: sign.id, name: sign.name } }}
                   label={`I see this: ${sign.name}`}
                 >
                   I see this
+                </LinkButton>
+                <LinkButton
+                  href={{ pathname: '/jobs/new', params: { wish: `Look for: ${sign.name.toLowerCase()}` } }}
+                  label={`Plan a look: ${sign.name}`}
+                >
+                  Plan a look
                 </LinkButton>
               </View>
             ))}
