@@ -241,6 +241,27 @@ describe('work on the ground', () => {
     expect(partOf(await theRoutine(few.id), 'worms before').state).toBe('done');
   });
 
+  test('a layer that is left out is none: what looks after it waits for the one that is laid', async () => {
+    const [bedId] = await twoBeds();
+    const { id = '' } = await post('/routines', {
+      routine: 'clippings-worms',
+      begins: '2026-06-10',
+      places: [{ bedId }],
+    });
+    const layer = partOf(await theRoutine(id), 'the layer').jobId;
+    for (const step of ['loosen', 'spread']) await post('/steps', { jobId: layer, step, outcome: 'skipped' });
+    world.setNow('2026-06-17T09:00:00Z');
+    expect(partOf(await theRoutine(id), 'threads').next?.date).toBe('2026-06-21');
+    await post('/steps', { jobId: layer, step: 'loosen', outcome: 'skipped' });
+    world.setNow('2026-06-18T09:00:00Z');
+    await tick(layer, 'spread');
+    const shown = await theRoutine(id);
+    expect([partOf(shown, 'moisture'), partOf(shown, 'threads')].map(({ next }) => next?.date)).toEqual([
+      '2026-06-19',
+      '2026-06-22',
+    ]);
+  });
+
   test('weeds: lifted by their root, whole sheets in rows and chips for the bed, shoots answered for', async () => {
     const [bedId] = await twoBeds();
     const { id = '' } = await post('/routines', {

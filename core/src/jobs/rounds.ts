@@ -124,7 +124,11 @@ function dayOfRound({ steps }: Pick<RemedyRow, 'steps'>, events: readonly StepDo
     .pop();
 }
 
-const workDone = ({ steps }: Pick<RemedyRow, 'steps'>, events: readonly StepDone[]): StepDone[] =>
+/** What was done of the work itself, beside getting ready and looking; what was left out is not done. */
+export const workDone = <Event extends Pick<StepDone, 'step' | 'outcome'>>(
+  { steps }: Pick<RemedyRow, 'steps'>,
+  events: readonly Event[],
+): Event[] =>
   events.filter(
     ({ step, outcome }) => outcome === 'done' && steps.some(({ id, phase }) => id === step && phase === 'apply'),
   );

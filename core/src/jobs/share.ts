@@ -1,3 +1,5 @@
+import type { Tables } from '../tables';
+
 /** What is done with a bed where there is too little compost for all. */
 export type CompostShare = 'gets' | 'little' | 'skips';
 
@@ -31,5 +33,9 @@ export function compostShareFor({ poor, isHungry }: BedInNeed): {
 export const shareReasons = ['very-poor', 'poor-and-hungry', 'hungry', 'poor', 'not-read', 'well'] as const;
 export type ShareReason = (typeof shareReasons)[number];
 
+/** Does one of these plants take much? */
+export const takesMuch = ({ plants }: Pick<Tables, 'plants'>, ids: readonly string[]): boolean =>
+  plants.some(({ id, groups }) => ids.includes(id) && groups.some((group) => hungryGroups.includes(group)));
+
 /** Groups of plants that take much. Source: extension guides to vegetable feeding. */
-export const hungryGroups: readonly string[] = ['nightshade', 'brassica', 'cucurbit', 'fruiting'];
+const hungryGroups: readonly string[] = ['nightshade', 'brassica', 'cucurbit', 'fruiting'];

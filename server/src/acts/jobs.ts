@@ -13,6 +13,7 @@ import {
   partsFor,
   partsOf,
   roundsOf,
+  workDone,
   serves,
   sharesOf,
   stepCountedFor,
@@ -337,8 +338,8 @@ function followOn(context: ActContext, row: jobs.JobRow, spec: StepSpec, result:
   if (!ofRoutine || row.routine_id === null) return;
   const parts = partsOf(ofRoutine.row, row.way);
   const others = jobs.anyJobsOfRoutine(db, row.routine_id);
-  const isFirst = jobs.anyStepsOf(db, row.id).filter(({ step }) => step === spec.id).length === 1;
-  if (spec.phase === 'apply' && isFirst)
+  const isFirst = workDone({ steps: [spec] }, jobs.anyStepsOf(db, row.id)).length === 1;
+  if (isFirst)
     for (const part of partsAfter(parts, ofRoutine.part.id))
       for (const other of others)
         if (other.part === part.id && jobs.anyStepsOf(db, other.id).length === 0)
@@ -452,7 +453,7 @@ export const recordStep = act('recordStep', (context, { jobId, step, outcome, re
   }
   const eventId = note(context, { job_id: row.id, step, round, outcome, ...answer });
   const put = outcome === 'done' && spec.applies ? putOn(context, row, remedy, eventId) : undefined;
-  followOn(context, row, spec, answer.result);
+  if (outcome === 'done') followOn(context, row, spec, answer.result);
   finishIfDone(context, row.id);
   return { caseId: row.case_id, result: put ? { put } : {} };
 });

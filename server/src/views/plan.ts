@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PlanningView } from '@trowel/core/contract';
-import { ownRow, partNamed } from '@trowel/core/jobs';
+import { ownRow, partNamed, workDone } from '@trowel/core/jobs';
 import { fedFrom, furthestBack, goesOnByDay, waitsForBloom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import {
@@ -200,8 +200,7 @@ function waitsForPart(db: Db, tables: Tables, row: JobRow, today: string): strin
   const before = anyJobsOfRoutine(db, row.routine_id).find(({ part }) => part === after);
   const remedy = before && jobRemedy(tables, before);
   if (!before || !remedy || before.ended_on !== null) return undefined;
-  const isWork = (id: string) => remedy.steps.some((step) => step.id === id && step.phase === 'apply');
-  return anyStepsOf(db, before.id).some(({ step }) => isWork(step)) ? undefined : addDays(today, days);
+  return workDone(remedy, anyStepsOf(db, before.id)).length > 0 ? undefined : addDays(today, days);
 }
 
 function soilShift(db: Db, garden: GardenRow, places: readonly PlaceRow[], now: Now): Pick<Job, 'soilShift'> {

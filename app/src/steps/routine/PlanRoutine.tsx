@@ -1,5 +1,5 @@
 import type { GardenView } from '@trowel/core/contract';
-import { compostShareFor, daysOfParts, endsUsually, feedByLabel, hungryGroups, partsOf } from '@trowel/core/jobs';
+import { compostShareFor, daysOfParts, endsUsually, feedByLabel, partsOf, takesMuch } from '@trowel/core/jobs';
 import type { RoutineRow } from '@trowel/core/tables';
 import {
   calledForWords,
@@ -189,7 +189,7 @@ function useFeed(routine: RoutineRow, { measures }: GardenView) {
 
 /** What is done with each bed where there is too little for all: proposed by its ground and what grows there, and changed by a tap. */
 function useGroups({ groups }: RoutineRow, garden: GardenView, beds: readonly string[]) {
-  const { plants } = useKnowledge();
+  const tables = useKnowledge();
   const [changed, setChanged] = useState<Readonly<Record<string, string>>>({});
   const proposals = new Map(
     garden.beds
@@ -201,8 +201,9 @@ function useGroups({ groups }: RoutineRow, garden: GardenView, beds: readonly st
             bed.conditions.length === 0
               ? undefined
               : (bed.conditions.find(({ id }) => id === 'poor-soil')?.probability ?? 0),
-          isHungry: bed.plantings.some(({ plant }) =>
-            plants.some((row) => row.id === plant && row.groups.some((group) => hungryGroups.includes(group))),
+          isHungry: takesMuch(
+            tables,
+            bed.plantings.map(({ plant }) => plant),
           ),
         }),
       ]),
