@@ -1,5 +1,5 @@
 /**
- * Learns how people say the signs and writes knowledge/reader/meanings.json: `npm run fit`, some three minutes, after
+ * Learns how people say the signs and writes knowledge/reader/meanings.json: `npm run fit`, some five minutes, after
  * any change of signs, concepts, plants or voices. `npm run fit -- --aside` leaves a whole voice, a sixth of every other
  * and all stories out, tells how a stranger would fare, and writes nothing.
  */

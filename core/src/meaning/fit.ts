@@ -4,33 +4,16 @@
  * few scales on which the views count are fitted to sayings of writers whose other half the counts were taken from.
  */
 import { isDenial } from '../hear/clauses';
-import type { MeaningsData, PackedOdds, SignId, SignRow, Where, WordVectors } from '../tables';
-import { featuresOf, views, type Features, type View } from './features';
-import {
-  deniedFeatures,
-  isElsewhere,
-  isPlain,
-  denialFeatures,
-  logistic,
-  softmax,
-  sumOf,
-  talkFeatures,
-  toldFeatures,
-  type Stretch,
-} from './meanings';
-import { directionsOf, meanDirection, withoutCommon, type Common } from './nearness';
+import type { MeaningsData, PackedOdds, SignRow, WordVectors } from '../tables';
+import { count, partsOf, type Counted, type Doc, type Saying } from './counts';
+import { featuresOf, views } from './features';
+import { fitLogistic, type Point } from './logistic';
+import { deniedFeatures, denialFeatures, softmax, sumOf, talkFeatures, toldFeatures, type Stretch } from './meanings';
+import { mend, mendedBy, type Mended } from './mend';
+import { directionsOf, meanDirection } from './nearness';
 import { pack } from './packed';
 
-/** One way of saying a sign. */
-export interface Saying {
-  readonly sign: SignId;
-  readonly stretch: Stretch;
-  /** Parts of it, as a reader may part it wrongly. */
-  readonly parts: readonly Stretch[];
-  readonly isDenied: boolean;
-  /** Which half of the writers it is from; what the tables themselves say is of neither. */
-  readonly half: 0 | 1 | 'tables';
-}
+export type { Saying } from './counts';
 
 export interface Lesson {
   readonly signs: readonly Pick<SignRow, 'id' | 'where'>[];
@@ -42,13 +25,6 @@ export interface Lesson {
 
 /** What the tables say of themselves counts less than what a person said (fitted on one half, seen on the other). */
 const tablesCount = 0.15;
-/** Smoothing: as many sayings of the common kind are added to each sign's own. */
-const smoothing = 30;
-/** Signs with more sayings count no more than those with fewer. */
-const usual = 20;
-/** A pair or piece that was met less often tells nothing. */
-const seldom = 1.5;
-
 /** How much short and plain sayings count beside those of people, when it is learned what talk is. */
 const plainCounts = 0.4;
 /** How much talk counts beside what is told. */
@@ -56,21 +32,6 @@ const talkCounts = 0.8;
 
 /** Weights below it are many and tell little: they are left out, which makes the table a third smaller. */
 const slightest = 0.06;
-
-interface Doc {
-  readonly row: number;
-  readonly weight: number;
-  readonly features: Features;
-  readonly mean: Float64Array;
-  readonly saying: Saying;
-}
-
-interface Counted {
-  /** By view: feature → sign row → weight before the view's scale. */
-  readonly weights: Readonly<Record<View, ReadonlyMap<number, ReadonlyMap<number, number>>>>;
-  readonly common: Common;
-  readonly directions: readonly Float64Array[];
-}
 
 /** What was learned, without the vectors it stands on, which do not change. */
 export type Learned = Omit<MeaningsData, 'vectors'>;
@@ -122,39 +83,38 @@ export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Om
   );
   const whole = count(docs, signs.length);
 
-  const logitsOf = (parts: readonly Float64Array[]) => {
+  const summed = (parts: readonly Float64Array[]) => {
     const logits = new Float64Array(signs.length);
     parts.forEach((part, at) => part.forEach((value, row) => (logits[row]! += (scales[at] ?? 0) * value)));
     return logits;
   };
-  const talkDocs = talk.map((stretch, at) => ({
-    stretch,
-    half: at % 2,
-    parts: partsOf(
-      whole,
-      {
-        stretch,
-        features: featuresOf(stretch.tokens, stretch.concepts),
-        mean: meanDirection(directions, stretch.tokens),
-      },
-      rowOf,
-      wheres,
+  const mendFor = (some: readonly Doc[], counted: Counted) =>
+    mend(some, counted, (without, doc) => summed(partsOf(without, doc, rowOf, wheres)));
+  const mended = mendFor(docs, whole);
+  const mendedHalves = ([0, 1] as const).map((half) =>
+    mendFor(
+      docs.filter(({ saying }) => saying.half === 1 - half),
+      taught[half],
     ),
-  }));
+  ) as [Mended, Mended];
+  const corrected = (parts: readonly Float64Array[], doc: Pick<Doc, 'features' | 'mean'>, half: 0 | 1 | 'both') => {
+    const by = half === 'both' ? mendedBy(mended, whole, doc) : mendedBy(mendedHalves[half], taught[half], doc);
+    return summed(parts).map((value, row) => value + by[row]!);
+  };
+  const prepared = (stretch: Stretch) => ({
+    stretch,
+    features: featuresOf(stretch.tokens, stretch.concepts),
+    mean: meanDirection(directions, stretch.tokens),
+  });
+  const talkDocs = talk.map((stretch, at) => ({ doc: prepared(stretch), half: at % 2 }));
   const talkWords = (half: number | undefined) =>
     oddsFor(
       crossed.filter(({ doc }) => half === undefined || doc.saying.half === half).map(({ doc }) => doc.saying.stretch),
-      talkDocs.filter((doc) => half === undefined || doc.half === half).map(({ stretch }) => stretch),
+      talkDocs.filter((one) => half === undefined || one.half === half).map(({ doc }) => doc.stretch),
     );
   const talkHalves = [talkWords(1), talkWords(0)];
-  const point = (
-    stretch: Stretch,
-    parts: readonly Float64Array[],
-    half: number,
-    row: number,
-    weight: number,
-  ): Point => {
-    const logits = logitsOf(parts);
+  /** @param half whose talk it was not judged by */
+  const point = (stretch: Stretch, logits: Float64Array, half: number, row: number, weight: number): Point => {
     const chances = softmax(logits);
     const best = chances.indexOf(Math.max(...chances));
     return {
@@ -169,32 +129,36 @@ export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Om
       weight,
     };
   };
-  const prepared = (stretch: Stretch) => ({
-    stretch,
-    features: featuresOf(stretch.tokens, stretch.concepts),
-    mean: meanDirection(directions, stretch.tokens),
-  });
   const told = fitLogistic([
     ...crossed.flatMap(({ doc, parts }) => {
       const half = doc.saying.half === 1 ? 1 : 0;
       return [
-        point(doc.saying.stretch, parts, half, doc.row, 1),
-        ...doc.saying.parts.map((stretch) =>
-          point(
-            stretch,
-            partsOf(taught[half], prepared(stretch), rowOf, wheres),
-            half,
-            doc.row,
-            1 / doc.saying.parts.length,
-          ),
-        ),
+        point(doc.saying.stretch, corrected(parts, doc, half), half, doc.row, 1),
+        ...doc.saying.parts.map((stretch) => {
+          const part = prepared(stretch);
+          const logits = corrected(partsOf(taught[half], part, rowOf, wheres), part, half);
+          return point(stretch, logits, half, doc.row, 1 / doc.saying.parts.length);
+        }),
       ];
     }),
-    ...plain.map(({ doc, parts }, at) =>
-      point(doc.saying.stretch, parts, at % 2, doc.row, (plainCounts * crossed.length) / plain.length),
-    ),
-    ...talkDocs.map(({ stretch, parts, half }) =>
-      point(stretch, parts, half, -1, (talkCounts * crossed.length) / talkDocs.length),
+    ...plain.map(({ doc, parts }, at) => {
+      const half = at % 2 === 1 ? 1 : 0;
+      return point(
+        doc.saying.stretch,
+        corrected(parts, doc, half),
+        half,
+        doc.row,
+        (plainCounts * crossed.length) / plain.length,
+      );
+    }),
+    ...talkDocs.map(({ doc, half }) =>
+      point(
+        doc.stretch,
+        corrected(partsOf(whole, doc, rowOf, wheres), doc, 'both'),
+        half,
+        -1,
+        (talkCounts * crossed.length) / talkDocs.length,
+      ),
     ),
   ]);
 
@@ -226,12 +190,9 @@ export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Om
     signs,
     wheres,
     elsewhere: scales[views.length + 3] ?? 0,
-    ...packWeights(whole.weights, scales),
-    directions: pack(
-      Int8Array.from(whole.directions.flatMap((direction) => [...direction].map((value) => Math.round(127 * value)))),
-    ),
+    ...packWeights(whole.weights, scales, mended),
+    ...packDirections(whole.directions, scales[views.length] ?? 0, mended),
     common: { mean: pack(whole.common.mean), direction: pack(whole.common.direction) },
-    nearness: scales[views.length] ?? 0,
     vocabulary: scales[views.length + 1] ?? 0,
     plainVocabulary: scales[views.length + 2] ?? 0,
     talk: packOdds(talkWords(undefined)),
@@ -240,103 +201,6 @@ export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Om
     told,
     denied,
   };
-}
-
-/** Smoothed counts: log(1 + n / (smoothing · p)), n how often this sign is said with the feature, p how common it is. */
-function count(docs: readonly Doc[], size: number): Counted {
-  const perSign = new Float64Array(size);
-  let total = 0;
-  for (const { row, weight } of docs) {
-    perSign[row]! += weight;
-    total += weight;
-  }
-  const weights = Object.fromEntries(
-    views.map((view) => {
-      const counts = new Map<number, Map<number, number>>();
-      const common = new Map<number, number>();
-      for (const { row, weight, features } of docs)
-        for (const feature of features[view]) {
-          const signs = counts.get(feature) ?? new Map<number, number>();
-          signs.set(row, (signs.get(row) ?? 0) + weight);
-          counts.set(feature, signs);
-          common.set(feature, (common.get(feature) ?? 0) + weight);
-        }
-      const kept = new Map<number, Map<number, number>>();
-      for (const [feature, signs] of counts) {
-        const often = common.get(feature) ?? 0;
-        if ((view === 'pair' || view === 'piece') && often < seldom) continue;
-        const share = (often + 0.5) / (total + 1);
-        kept.set(
-          feature,
-          new Map(
-            [...signs].map(([row, n]) => [
-              row,
-              Math.log1p((usual * n) / Math.max(1, perSign[row]!) / (smoothing * share)),
-            ]),
-          ),
-        );
-      }
-      return [view, kept];
-    }),
-  ) as unknown as Counted['weights'];
-  const common = commonOf(docs.map(({ mean }) => mean));
-  const directions = Array.from({ length: size }, () => new Float64Array(common.mean.length));
-  for (const { row, weight, mean } of docs) {
-    const own = withoutCommon(mean, common);
-    own.forEach((value, at) => (directions[row]![at]! += weight * value));
-  }
-  for (const direction of directions) {
-    const length = Math.hypot(...direction) || 1;
-    direction.forEach((value, at) => (direction[at] = value / length));
-  }
-  return { weights, common, directions };
-}
-
-/** Mean, and the direction of most spread by power iteration. */
-function commonOf(means: readonly Float64Array[]): Common {
-  const width = means[0]?.length ?? 0;
-  const mean = new Float32Array(width);
-  for (const row of means) for (let at = 0; at < width; at += 1) mean[at]! += row[at]! / means.length;
-  let direction = Float64Array.from({ length: width }, (_, at) => Math.sin(at + 1));
-  for (let round = 0; round < 30; round += 1) {
-    const next = new Float64Array(width);
-    for (const row of means) {
-      let share = 0;
-      for (let at = 0; at < width; at += 1) share += (row[at]! - mean[at]!) * direction[at]!;
-      for (let at = 0; at < width; at += 1) next[at]! += share * (row[at]! - mean[at]!);
-    }
-    const length = Math.hypot(...next) || 1;
-    direction = next.map((value) => value / length);
-  }
-  return { mean, direction: Float32Array.from(direction) };
-}
-
-/** What each view, nearness and the vocabulary say of each sign, before their scales. */
-function partsOf(
-  { weights, common, directions }: Counted,
-  doc: Pick<Doc, 'features' | 'mean'> & ({ readonly saying: Saying } | { readonly stretch: Stretch }),
-  rowOf: ReadonlyMap<SignId, number>,
-  wheres: readonly Where[],
-): Float64Array[] {
-  const size = directions.length;
-  const parts = views.map((view) => {
-    const sums = new Float64Array(size);
-    for (const feature of doc.features[view])
-      for (const [row, weight] of weights[view].get(feature) ?? []) sums[row]! += weight;
-    return sums;
-  });
-  const own = withoutCommon(doc.mean, common);
-  const near = Float64Array.from(directions, (direction) =>
-    direction.reduce((sum, value, at) => sum + value * own[at]!, 0),
-  );
-  const read = new Float64Array(size);
-  const { vocabulary, known, tokens, places } = 'saying' in doc ? doc.saying.stretch : doc.stretch;
-  for (const id of vocabulary) {
-    const row = rowOf.get(id);
-    if (row !== undefined) read[row] = 1;
-  }
-  const elsewhere = Float64Array.from(wheres, (where) => (isElsewhere({ places }, where) ? -1 : 0));
-  return [...parts, near, read, isPlain({ known, tokens }) ? read : new Float64Array(size), elsewhere];
 }
 
 /** Scales by gradient ascent on the likelihood (a convex problem of seven numbers; Adam steps). */
@@ -405,99 +269,51 @@ function oddsFor(
 /** Half a line each, by how long the heaps are. */
 const share = (these: readonly unknown[], those: readonly unknown[]) => these.length / (these.length + those.length);
 
-interface Point {
-  readonly values: readonly number[];
-  readonly is: number;
-  readonly weight: number;
-}
-
-/** Weights are held back by so much: where a few cases part cleanly, none runs off. */
-const restraint = 1e-3;
-
-/** Logistic regression by Newton's method, each step halved until it helps. */
-function fitLogistic(points: readonly Point[]): number[] {
-  const size = points[0]?.values.length ?? 0;
-  const total = points.reduce((sum, { weight }) => sum + weight, 0);
-  const oddsOf = (weights: readonly number[], values: readonly number[]) =>
-    values.reduce((sum, value, at) => sum + value * weights[at]!, 0);
-  const loss = (weights: readonly number[]) =>
-    points.reduce(
-      (sum, { values, is, weight }) =>
-        sum + (weight / total) * Math.log1p(Math.exp((is ? -1 : 1) * oddsOf(weights, values))),
-      (restraint / 2) * weights.reduce((sum, weight) => sum + weight ** 2, 0),
-    );
-  let weights = Array.from({ length: size }, () => 0);
-  for (let round = 0; round < 25; round += 1) {
-    const slope = weights.map((weight) => -restraint * weight);
-    const bend = weights.map((_, i) => weights.map((__, j) => (i === j ? restraint : 0)));
-    for (const { values, is, weight } of points) {
-      const chance = logistic(oddsOf(weights, values));
-      const share = weight / total;
-      for (let i = 0; i < size; i += 1) {
-        slope[i]! += share * (is - chance) * values[i]!;
-        for (let j = 0; j < size; j += 1) bend[i]![j]! += share * chance * (1 - chance) * values[i]! * values[j]!;
-      }
-    }
-    const step = solved(bend, slope);
-    const now = loss(weights);
-    for (let by = 1; by > 1e-3; by /= 2) {
-      const next = weights.map((weight, at) => weight + by * step[at]!);
-      if (loss(next) < now) {
-        weights = next;
-        break;
-      }
-    }
-  }
-  return weights;
-}
-
-/** Gaussian elimination with pivots. */
-function solved(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
-  const rows = matrix.map((row, at) => [...row, right[at]!]);
-  const size = rows.length;
-  for (let column = 0; column < size; column += 1) {
-    const pivot = rows.reduce(
-      (best, row, at) => (at >= column && Math.abs(row[column]!) > Math.abs(rows[best]![column]!) ? at : best),
-      column,
-    );
-    [rows[column], rows[pivot]] = [rows[pivot]!, rows[column]!];
-    for (let at = 0; at < size; at += 1) {
-      if (at === column) continue;
-      const by = rows[at]![column]! / rows[column]![column]!;
-      for (let k = column; k <= size; k += 1) rows[at]![k]! -= by * rows[column]![k]!;
-    }
-  }
-  return rows.map((row, at) => row[size]! / row[at]!);
-}
-
-function packWeights(weights: Counted['weights'], scales: readonly number[]): Pick<MeaningsData, 'features' | 'step'> {
+function packWeights(
+  weights: Counted['weights'],
+  scales: readonly number[],
+  mended: Mended,
+): Pick<MeaningsData, 'features' | 'step'> {
   const all = views.flatMap((view, at) =>
-    [...weights[view]].map(([hash, signs]) => ({
-      hash,
-      signs: [...signs].map(([row, weight]) => ({ row, weight: weight * (scales[at] ?? 0) })),
-    })),
+    [...weights[view]].map(([hash, signs]) => {
+      const from = (mended.rowOf.get(hash) ?? 0) * mended.signs;
+      return {
+        hash,
+        signs: Array.from({ length: mended.signs }, (_, row) => ({
+          row,
+          weight: (signs.get(row) ?? 0) * (scales[at] ?? 0) + mended.weights[from + row]!,
+        })).filter(({ weight }) => Math.abs(weight) >= slightest),
+      };
+    }),
   );
-  const most = all.reduce((top, { signs }) => signs.reduce((own, { weight }) => Math.max(own, weight), top), 0);
-  const step = most / 255;
-  const kept = all
-    .map(({ hash, signs }) => ({
-      hash,
-      signs: signs
-        .filter(({ weight }) => weight >= slightest)
-        .map(({ row, weight }) => ({ row, steps: Math.round(weight / step) }))
-        .sort((a, b) => a.row - b.row),
-    }))
-    .filter(({ signs }) => signs.length > 0)
-    .sort((a, b) => a.hash - b.hash);
+  const most = all.reduce(
+    (top, { signs }) => signs.reduce((own, { weight }) => Math.max(own, Math.abs(weight)), top),
+    0,
+  );
+  const step = most / 127;
+  const kept = all.filter(({ signs }) => signs.length > 0).sort((a, b) => a.hash - b.hash);
   return {
     step,
     features: {
       hash: pack(Uint32Array.from(kept, ({ hash }) => hash)),
       count: pack(Uint16Array.from(kept, ({ signs }) => signs.length)),
       sign: pack(Uint16Array.from(kept.flatMap(({ signs }) => signs.map(({ row }) => row)))),
-      weight: pack(Uint8Array.from(kept.flatMap(({ signs }) => signs.map(({ steps }) => steps)))),
+      weight: pack(Int8Array.from(kept.flatMap(({ signs }) => signs.map(({ weight }) => Math.round(weight / step))))),
     },
   };
+}
+
+/** Directions with their corrections, in steps of a 127th of the longest. */
+function packDirections(
+  directions: Counted['directions'],
+  nearness: number,
+  mended: Mended,
+): Pick<MeaningsData, 'directions' | 'nearness'> {
+  const all = directions.flatMap((direction, sign) =>
+    [...direction].map((value, at) => nearness * value + mended.directions[at * mended.signs + sign]!),
+  );
+  const most = all.reduce((top, value) => Math.max(top, Math.abs(value)), 0) || 1;
+  return { nearness: most, directions: pack(Int8Array.from(all, (value) => Math.round((127 * value) / most))) };
 }
 
 function packOdds(odds: ReadonlyMap<number, number>): PackedOdds {

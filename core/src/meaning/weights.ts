@@ -1,7 +1,7 @@
 import type { Token } from '../hear/words';
 import type { MeaningsData } from '../tables';
 import { joinedFeatures, wordFeatures } from './features';
-import { unpackUint16, unpackUint32, unpackUint8 } from './packed';
+import { unpackInt8, unpackUint16, unpackUint32 } from './packed';
 
 /** How much each feature of a phrase speaks for each sign. */
 export interface Weights {
@@ -22,7 +22,7 @@ export function weightsOf({ features, step }: MeaningsData): Weights {
     rowOf: new Map(Array.from(hash, (feature, row) => [feature, row])),
     from,
     sign: unpackUint16(features.sign),
-    weight: Float32Array.from(unpackUint8(features.weight), (value) => value * step),
+    weight: Float32Array.from(unpackInt8(features.weight), (value) => value * step),
   };
 }
 

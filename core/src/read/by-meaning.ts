@@ -27,7 +27,7 @@ const plainSure = 0.75;
 const plainOdds = Math.log(plainSure / (1 - plainSure));
 /** Words of a stretch that may hold two, and how likely the second must be by meaning. */
 const oneBreath = 4;
-const secondFrom = 0.02;
+const secondFrom = 0.005;
 
 interface Stretched {
   readonly text: string;

@@ -12,7 +12,7 @@ export interface MeaningsData {
   readonly signs: readonly SignId[];
   /** Where each stands. */
   readonly wheres: readonly Where[];
-  /** Feature hashes in rising order (Uint32), how many signs each speaks for (Uint16), which (Uint16) and how much (Uint8, in steps). */
+  /** Feature hashes in rising order (Uint32), how many signs each speaks for (Uint16), which (Uint16) and how much (Int8, in steps). */
   readonly features: { readonly hash: string; readonly count: string; readonly sign: string; readonly weight: string };
   /** Size of one step of a feature's weight. */
   readonly step: number;
