@@ -1,13 +1,14 @@
-/** Bundles the teaching of the reader and runs it: see fit-reader.ts. */
+/** Bundles the teaching of the reader and runs it: see fit-reader.ts, and with `acts` fit-acts.ts. */
 import { build } from 'esbuild';
 import path from 'node:path';
 
+const what = process.argv[2] === 'acts' ? 'fit-acts' : 'fit-reader';
 await build({
-  entryPoints: ['scripts/fit-reader.ts'],
-  outfile: 'build/fit-reader.mjs',
+  entryPoints: [`scripts/${what}.ts`],
+  outfile: `build/${what}.mjs`,
   bundle: true,
   platform: 'node',
   format: 'esm',
   logLevel: 'warning',
 });
-await import(path.resolve('build/fit-reader.mjs'));
+await import(path.resolve(`build/${what}.mjs`));

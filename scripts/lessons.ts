@@ -26,10 +26,20 @@ export const sayingFiles = (): { readonly file: string; readonly half: 0 | 1 }[]
       return { file, half: (number > 20 ? number % 2 : number > 10 ? 1 : 0) as 0 | 1 };
     });
 
-/** Digest of all that is learned from: where it changes, the reader must learn anew. */
+const asked = 'asked.jsonl';
+
+/** Digest of what questions without a substance are learned from: where it changes, `npm run fit:acts`. */
+export function askedDigest({ concepts, plants }: Tables): string {
+  const digest = createHash('sha256').update(fs.readFileSync(path.join(folder, asked)));
+  digest.update(JSON.stringify([concepts, plants.map(({ id, name, synonyms, kin }) => [id, name, synonyms, kin])]));
+  return digest.digest('hex').slice(0, 16);
+}
+
+/** Digest of all that the signs are learned from: where it changes, the reader must learn anew. */
 export function lessonDigest({ signs, concepts, plants }: Tables): string {
   const digest = createHash('sha256');
-  for (const file of fs.readdirSync(folder).sort()) digest.update(fs.readFileSync(path.join(folder, file)));
+  for (const file of fs.readdirSync(folder).sort())
+    if (file !== asked) digest.update(fs.readFileSync(path.join(folder, file)));
   digest.update(
     JSON.stringify([
       signs.map(({ id, name, plain, says }) => [id, name, plain, says]),

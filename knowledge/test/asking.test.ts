@@ -257,3 +257,34 @@ describe('bad input', () => {
     }
   });
 });
+
+describe('work that puts nothing on', () => {
+  const rulesFor = (line: string) =>
+    read(line).cautions.flatMap((found) => ('rule' in found && found.level !== 'note' ? [found.rule] : []));
+  test.each([
+    ['Thinning the heavy limbs of my cherry tree at the end of November, in the wet?', 'prune-wet-season'],
+    ['I would pull a stuck branch from the shredder while it is on', 'saw-alone'],
+    ['we have a coal fire going in the shut polytunnel tonight', 'heater-closed'],
+    ['let my spare worms go by the river in the wood', 'helpers-released-wild'],
+    ['onions where last year the onions rotted', 'same-family-again'],
+  ])('%s: %s', (line, rule) => expect(rulesFor(line)).toContain(rule));
+
+  test.each([
+    'May I turn my lemon pots towards the window every week?',
+    'Can I lay two planks between the rows so I do not tread on the soil?',
+    'Can I hang an old curtain over the greenhouse roof to shade it in the heat?',
+  ])('%s is let be, and said to be work by hand', (line) => {
+    expect(levels(ask(line)).filter((level) => level !== 'note')).toEqual([]);
+    expect(read(line).needs).toEqual([]);
+  });
+
+  test('something put on without a name is asked for, however harmless it sounds', () => {
+    for (const line of ['can I spray what is left over the pots', 'may I pour some round the carrots each morning'])
+      expect(read(line).needs).toContainEqual({ kind: 'what' });
+  });
+
+  test('peroxide of which neither strength nor place is known is never called fine', () => {
+    for (const line of ['May I pour peroxide on the gnats?', 'peroxide in the watering can, a good splash'])
+      expect(read(line).needs.length).toBeGreaterThan(0);
+  });
+});

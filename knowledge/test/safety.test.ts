@@ -5,7 +5,7 @@ import { knowledge } from '../src';
 import { cautioned, passed, stopped } from './asked';
 
 /** The least that brings a rule up. */
-function sceneOf({ when }: SafetyRule): Scene {
+function sceneOf({ id, when }: SafetyRule): Scene {
   const things: Thing[] = (when.things ?? []).map((name) => ({ classes: [name] }));
   return {
     things: [
@@ -18,6 +18,7 @@ function sceneOf({ when }: SafetyRule): Scene {
       ? [{ classes: [when.before.class], where: when.before.where, daysAgo: when.before.days - 1 }]
       : [],
     ...(when.harvestWithin === undefined ? {} : { daysToHarvest: when.harvestWithin - 1 }),
+    ...(when.asked ? { asked: [id] } : {}),
   };
 }
 
@@ -28,7 +29,8 @@ function* lessThan(rule: SafetyRule): Generator<Scene> {
     yield { ...scene, things: scene.things.filter((_, index) => index !== at) };
   for (const fact of scene.facts ?? [])
     yield { ...scene, facts: (scene.facts ?? []).filter((other) => other !== fact) };
-  const { over, dose, before, harvestWithin } = rule.when;
+  const { over, dose, before, harvestWithin, asked } = rule.when;
+  if (asked) yield { ...scene, asked: [] };
   if (over) yield { ...scene, things: [{ classes: [over.class], percent: over.percent }] };
   if (dose) yield { ...scene, things: [{ classes: [dose.class], dose: dose.percent }] };
   if (before) {

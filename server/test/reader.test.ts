@@ -1,10 +1,19 @@
 import { knowledge } from '@trowel/knowledge/reader';
-import { lessonDigest } from '../../scripts/lessons';
+import { askedDigest, lessonDigest, rowsOf } from '../../scripts/lessons';
 import { bedWithCurrants, newWorld, type World } from './world';
 
 test('the reader has learned from the voices and tables as they are (else: npm run fit)', () => {
   expect(knowledge.meanings?.from).toBe(lessonDigest(knowledge));
   expect(knowledge.meanings?.signs).toEqual(knowledge.signs.map(({ id }) => id));
+});
+
+test('what questions mean was learned from those that are there (else: npm run fit:acts), and each is a rule or none', () => {
+  expect(knowledge.meanings?.acts?.from).toBe(askedDigest(knowledge));
+  const meanings = rowsOf<{ is: string }>('asked.jsonl').map(({ is }) => is);
+  const rules = new Set(knowledge.safetyRules.map(({ id }) => id));
+  expect(meanings.filter((is) => !rules.has(is))).toEqual(['harmless', 'unknown']);
+  const onlyAsked = knowledge.safetyRules.filter(({ when }) => when.asked).map(({ id }) => id);
+  expect(onlyAsked.filter((id) => !meanings.includes(id))).toEqual([]);
 });
 
 describe('a line is kept with how sure its reading was', () => {

@@ -24,6 +24,8 @@ export interface Scene {
   }[];
   /** Days until something that is eaten is picked. */
   readonly daysToHarvest?: number;
+  /** Rules that the words of a question were taken to be about. */
+  readonly asked?: readonly string[];
 }
 
 const gravity: Record<SafetyRule['level'], number> = { note: 0, caution: 1, stop: 2 };
@@ -33,7 +35,7 @@ export function rulesIn({ safetyRules }: Pick<Tables, 'safetyRules'>, scene: Sce
   // Asked for every rule of a long list: what is in the scene is gathered once.
   const classes = new Set(scene.things.flatMap((thing) => thing.classes));
   return safetyRules
-    .filter(({ when }) => holds(when, scene, classes))
+    .filter(({ id, when }) => scene.asked?.includes(id) || (!when.asked && holds(when, scene, classes)))
     .sort((a, b) => gravity[b.level] - gravity[a.level]);
 }
 

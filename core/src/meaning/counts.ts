@@ -89,7 +89,7 @@ export function count(docs: readonly Doc[], size: number): Counted {
 }
 
 /** Mean, and the direction of most spread by power iteration. */
-function commonOf(means: readonly Float64Array[]): Common {
+export function commonOf(means: readonly Float64Array[]): Common {
   const width = means[0]?.length ?? 0;
   const mean = new Float32Array(width);
   for (const row of means) for (let at = 0; at < width; at += 1) mean[at]! += row[at]! / means.length;

@@ -12,6 +12,7 @@ import { deniedFeatures, denialFeatures, softmax, sumOf, talkFeatures, toldFeatu
 import { mend, mendedBy, type Mended } from './mend';
 import { directionsOf, meanDirection } from './nearness';
 import { pack } from './packed';
+import { packedWeights } from './pack-weights';
 
 export type { Saying } from './counts';
 
@@ -190,9 +191,23 @@ export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Om
     signs,
     wheres,
     elsewhere: scales[views.length + 3] ?? 0,
-    ...packWeights(whole.weights, scales, mended),
-    ...packDirections(whole.directions, scales[views.length] ?? 0, mended),
-    common: { mean: pack(whole.common.mean), direction: pack(whole.common.direction) },
+    ...packedWeights({
+      size: signs.length,
+      features: views.flatMap((view, at) =>
+        [...whole.weights[view]].map(([hash, counted]) => {
+          const from = (mended.rowOf.get(hash) ?? 0) * signs.length;
+          return {
+            hash,
+            weightOf: (row: number) => (counted.get(row) ?? 0) * (scales[at] ?? 0) + mended.weights[from + row]!,
+          };
+        }),
+      ),
+      along: (dimension, row) =>
+        (scales[views.length] ?? 0) * whole.directions[row]![dimension]! +
+        mended.directions[dimension * signs.length + row]!,
+      common: whole.common,
+      slightest,
+    }),
     vocabulary: scales[views.length + 1] ?? 0,
     plainVocabulary: scales[views.length + 2] ?? 0,
     talk: packOdds(talkWords(undefined)),
@@ -268,53 +283,6 @@ function oddsFor(
 
 /** Half a line each, by how long the heaps are. */
 const share = (these: readonly unknown[], those: readonly unknown[]) => these.length / (these.length + those.length);
-
-function packWeights(
-  weights: Counted['weights'],
-  scales: readonly number[],
-  mended: Mended,
-): Pick<MeaningsData, 'features' | 'step'> {
-  const all = views.flatMap((view, at) =>
-    [...weights[view]].map(([hash, signs]) => {
-      const from = (mended.rowOf.get(hash) ?? 0) * mended.signs;
-      return {
-        hash,
-        signs: Array.from({ length: mended.signs }, (_, row) => ({
-          row,
-          weight: (signs.get(row) ?? 0) * (scales[at] ?? 0) + mended.weights[from + row]!,
-        })).filter(({ weight }) => Math.abs(weight) >= slightest),
-      };
-    }),
-  );
-  const most = all.reduce(
-    (top, { signs }) => signs.reduce((own, { weight }) => Math.max(own, Math.abs(weight)), top),
-    0,
-  );
-  const step = most / 127;
-  const kept = all.filter(({ signs }) => signs.length > 0).sort((a, b) => a.hash - b.hash);
-  return {
-    step,
-    features: {
-      hash: pack(Uint32Array.from(kept, ({ hash }) => hash)),
-      count: pack(Uint16Array.from(kept, ({ signs }) => signs.length)),
-      sign: pack(Uint16Array.from(kept.flatMap(({ signs }) => signs.map(({ row }) => row)))),
-      weight: pack(Int8Array.from(kept.flatMap(({ signs }) => signs.map(({ weight }) => Math.round(weight / step))))),
-    },
-  };
-}
-
-/** Directions with their corrections, in steps of a 127th of the longest. */
-function packDirections(
-  directions: Counted['directions'],
-  nearness: number,
-  mended: Mended,
-): Pick<MeaningsData, 'directions' | 'nearness'> {
-  const all = directions.flatMap((direction, sign) =>
-    [...direction].map((value, at) => nearness * value + mended.directions[at * mended.signs + sign]!),
-  );
-  const most = all.reduce((top, value) => Math.max(top, Math.abs(value)), 0) || 1;
-  return { nearness: most, directions: pack(Int8Array.from(all, (value) => Math.round((127 * value) / most))) };
-}
 
 function packOdds(odds: ReadonlyMap<number, number>): PackedOdds {
   const kept = [...odds].filter(([, value]) => Math.abs(value) > 0.1).sort(([a], [b]) => a - b);

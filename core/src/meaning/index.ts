@@ -1,1 +1,2 @@
+export * from './acts';
 export * from './meanings';

@@ -1,5 +1,5 @@
 import type { Token } from '../hear/words';
-import type { MeaningsData } from '../tables';
+import type { PackedWeights } from '../tables';
 import { joinedFeatures, wordFeatures } from './features';
 import { unpackInt8, unpackUint16, unpackUint32 } from './packed';
 
@@ -13,7 +13,7 @@ export interface Weights {
   readonly weight: Float32Array;
 }
 
-export function weightsOf({ features, step }: MeaningsData): Weights {
+export function weightsOf({ features, step }: Pick<PackedWeights, 'features' | 'step'>): Weights {
   const hash = unpackUint32(features.hash);
   const count = unpackUint16(features.count);
   const from = new Uint32Array(hash.length + 1);

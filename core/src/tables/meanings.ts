@@ -5,24 +5,15 @@ import type { Where } from './signs';
  * How people say each sign, learned from many voices: what the script `fit` makes of the sayings. Numbers are packed
  * (little-endian, base64), so that the whole is some megabytes and is read at once.
  */
-export interface MeaningsData {
+export interface MeaningsData extends PackedWeights {
   /** Digest of the rows it was learned from: another one there means that it must be learned anew. */
   readonly from: string;
   /** The signs in the order of the numbers. */
   readonly signs: readonly SignId[];
   /** Where each stands. */
   readonly wheres: readonly Where[];
-  /** Feature hashes in rising order (Uint32), how many signs each speaks for (Uint16), which (Uint16) and how much (Int8, in steps). */
-  readonly features: { readonly hash: string; readonly count: string; readonly sign: string; readonly weight: string };
-  /** Size of one step of a feature's weight. */
-  readonly step: number;
   readonly vectors: WordVectors;
-  /** Direction of each sign among the vectors (Int8, one row a sign). */
-  readonly directions: string;
-  /** What is common to all phrases and tells nothing: the mean (Float32), and the direction in which they differ most. */
-  readonly common: { readonly mean: string; readonly direction: string };
-  /** Scale of nearness, and of the vocabulary's own reading. */
-  readonly nearness: number;
+  /** Scale of the vocabulary's own reading. */
   readonly vocabulary: number;
   /** What it costs a sign that a phrase names places and not its own. */
   readonly elsewhere: number;
@@ -37,6 +28,34 @@ export interface MeaningsData {
   /** Logistic weights: see `toldFeatures` and `deniedFeatures`. */
   readonly told: readonly number[];
   readonly denied: readonly number[];
+  /** What questions mean that name no substance. */
+  readonly acts?: ActsData;
+}
+
+/** How much the features of a phrase, and its nearness, speak for each row of a list: of signs, of acts. */
+export interface PackedWeights {
+  /** Feature hashes in rising order (Uint32), how many rows each speaks for (Uint16), which (Uint16) and how much (Int8, in steps). */
+  readonly features: { readonly hash: string; readonly count: string; readonly sign: string; readonly weight: string };
+  /** Size of one step of a feature's weight. */
+  readonly step: number;
+  /** Direction of each row among the vectors (Int8, in steps of a 127th). */
+  readonly directions: string;
+  /** What is common to all phrases and tells nothing: the mean (Float32), and the direction in which they differ most. */
+  readonly common: { readonly mean: string; readonly direction: string };
+  /** Scale of nearness. */
+  readonly nearness: number;
+}
+
+/** What people ask before work that puts nothing on: learned from `knowledge/voices/asked.jsonl` by `fit`. */
+export interface ActsData extends PackedWeights {
+  /** Digest of the questions it was learned from. */
+  readonly from: string;
+  /** What they mean, in the order of the numbers: `harmless`, `unknown` (something that has no name is put on), or the rule that minds it. */
+  readonly names: readonly string[];
+  /** How common each is by itself, as log-odds. */
+  readonly bias: readonly number[];
+  /** Stems met where something is to be minded and never in a harmless question, parted by spaces. */
+  readonly wary: string;
 }
 
 export interface PackedOdds {

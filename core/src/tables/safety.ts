@@ -117,6 +117,11 @@ export const sceneFactIds = [
   'label-forbids',
   'pulled-out',
   'overfed',
+  'all-leaf',
+  'has-suckers',
+  'soaked',
+  'resting',
+  'untested-soil',
   'flushes',
   'cold-wet',
   'dug-in',
@@ -141,6 +146,8 @@ export interface SceneFactRow {
 
 /** When a rule speaks: all of what is named here must hold. */
 export interface SafetyWhen {
+  /** Nothing in a vessel or a scene tells it: only where the words of a question mean just this. */
+  readonly asked?: true;
   /** Classes that are all in the vessel (or of the remedy used). */
   readonly things?: readonly string[];
   /** Classes of which nothing is in the vessel. */

@@ -108,7 +108,7 @@ export const feeds: readonly IngredientRow[] = [
       'lawn sand',
     ],
     density: 1,
-    classes: ['ammonia', 'feed', 'sulphate'],
+    classes: ['ammonia', 'feed', 'sulphate', 'nitrogen-rich'],
     ...powder,
   },
   {
@@ -145,7 +145,7 @@ export const feeds: readonly IngredientRow[] = [
       'fish meal',
     ],
     density: 1.1,
-    classes: ['feed', 'pet-tempting'],
+    classes: ['feed', 'pet-tempting', 'nitrogen-rich'],
     ...liquid,
   },
   {
@@ -177,7 +177,7 @@ export const feeds: readonly IngredientRow[] = [
     name: 'Calcium nitrate',
     words: ['calcium nitrate'],
     density: 1.1,
-    classes: ['calcium', 'feed'],
+    classes: ['calcium', 'feed', 'nitrogen-rich'],
     ...powder,
   },
   {
@@ -185,7 +185,7 @@ export const feeds: readonly IngredientRow[] = [
     name: 'Urine',
     words: ['urine', 'pee', 'wee', 'wee wee', 'liquid gold'],
     density: 1.01,
-    classes: ['ammonia', 'feed'],
+    classes: ['ammonia', 'feed', 'nitrogen-rich'],
     ...liquid,
   },
   {
@@ -217,7 +217,7 @@ export const feeds: readonly IngredientRow[] = [
       'blood, fish and bone',
     ],
     density: 0.7,
-    classes: ['pet-tempting', 'feed', 'phosphate'],
+    classes: ['pet-tempting', 'feed', 'phosphate', 'nitrogen-rich'],
     ...powder,
   },
   {
@@ -233,7 +233,7 @@ export const feeds: readonly IngredientRow[] = [
     name: 'Nitrogen',
     words: ['nitrogen'],
     density: 1,
-    classes: ['nitrogen'],
+    classes: ['nitrogen', 'nitrogen-rich'],
     ...powder,
   },
   {
@@ -298,7 +298,7 @@ export const feeds: readonly IngredientRow[] = [
       'farmyard manure',
     ],
     density: 0.7,
-    classes: ['manure', 'feed'],
+    classes: ['manure', 'feed', 'nitrogen-rich'],
     ...powder,
   },
   {
@@ -347,7 +347,7 @@ export const feeds: readonly IngredientRow[] = [
       'castor fertilizer',
     ],
     density: 0.6,
-    classes: ['castor', 'pet-tempting', 'feed'],
+    classes: ['castor', 'pet-tempting', 'feed', 'nitrogen-rich'],
     ...powder,
   },
 ];

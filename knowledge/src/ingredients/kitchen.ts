@@ -54,7 +54,7 @@ export const kitchen: readonly IngredientRow[] = [
     name: 'Beer',
     words: ['beer', 'yeast', 'yeast water', 'beer trap', 'lager', 'stale beer', 'stout'],
     density: 1,
-    classes: ['bait'],
+    classes: ['bait', 'beer'],
     ...liquid,
   },
   {

@@ -341,7 +341,7 @@ export const materials: readonly IngredientRow[] = [
       'malt culms',
     ],
     density: 0.6,
-    classes: ['feed', 'slow-feed'],
+    classes: ['feed', 'slow-feed', 'nitrogen-rich'],
     ...powder,
   },
   {

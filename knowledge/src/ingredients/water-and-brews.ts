@@ -157,7 +157,7 @@ export const waterAndBrews: readonly IngredientRow[] = [
       'drowned weeds',
     ],
     density: 1,
-    classes: ['ferment', 'feed'],
+    classes: ['ferment', 'feed', 'nitrogen-rich'],
     ...liquid,
   },
   {

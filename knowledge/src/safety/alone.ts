@@ -116,6 +116,20 @@ export const alone: readonly SafetyRule[] = [
     'Dig it in out of reach, or use compost.',
   ),
   guideline(
+    'garlic-cats',
+    'caution',
+    { things: ['garlic'], facts: ['near-cats'] },
+    'Garlic and onion poison cats that lick it off.',
+    'Where no cat lies; rinse it off when it is dry.',
+  ),
+  guideline(
+    'beer-pets',
+    'caution',
+    { things: ['beer'], facts: ['near-children-or-pets'] },
+    'Dogs and hedgehogs drink beer and fall into open traps.',
+    'A lid with slots and a raised rim, or a board to look under.',
+  ),
+  guideline(
     'oils-and-cats',
     'caution',
     { things: ['essential-oil'], facts: ['near-cats'] },

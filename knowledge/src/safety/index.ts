@@ -7,6 +7,7 @@
 import type { SafetyRule } from '@trowel/core/tables';
 import { alone } from './alone';
 import { before } from './before';
+import { byHand } from './by-hand';
 import { hours } from './hours';
 import { household } from './household';
 import { keeping } from './keeping';
@@ -30,6 +31,7 @@ const rules: readonly SafetyRule[] = [
   ...keeping,
   ...before,
   ...household,
+  ...byHand,
 ];
 
 export const safetyRules: readonly SafetyRule[] = rules.map((rule) => {

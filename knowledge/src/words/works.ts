@@ -5,6 +5,8 @@ const work = (id: string, name: string, ...words: string[]): WorkRow => ({ id, n
 const thing = (id: string, name: string, ...words: string[]): WorkRow => ({ id, name, kind: 'thing', words });
 
 export const works: readonly WorkRow[] = [
+  // Known by how people ask, not by its words.
+  work('by-hand', 'Work by hand, and nothing put on'),
   work(
     'picking-off',
     'Picking off',

@@ -16,6 +16,7 @@ import { judge, type Act } from '../judge';
 import { mentions, type Mention } from '../mentions';
 import { actOf, factsOfUse, goesOnNow, onceEach, type Dosed, type Heard } from './act';
 import { withBrews, withExtract, withFeeding, withFeeds } from './feeds';
+import { byHandIn } from './by-hand';
 import { blanked, factsIn, nameable, type Named } from './names';
 import { needsBeside, needsOf, type Need } from './needs';
 import { apartIn, heldIn } from './order';
@@ -75,7 +76,8 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
   );
   const heard = heardIn(tables, line, named, speaker);
   const used = goesOnNow(heard);
-  const act = actOf(heard);
+  const byHand = byHandIn(tables, line, named);
+  const act = { ...actOf(heard), ...(byHand.asked.length > 0 ? { asked: byHand.asked } : {}) };
   const { plants } = heard;
   const cautions = onlyOnce([
     ...judge(tables, act),
@@ -85,8 +87,12 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
   return {
     act,
     cautions,
-    understood: [...readOf(heard, act), ...worksOf(named)],
-    needs: needsBeside(tables, needsOf(tables, act, used, named, line), cautions, used),
+    understood: [
+      ...readOf(heard, act),
+      ...worksOf(named),
+      ...(byHand.isHarmless ? [{ kind: 'work', id: 'by-hand' } as const] : []),
+    ],
+    needs: needsBeside(tables, needsOf(tables, act, used, named, line, byHand), cautions, used),
     notUnderstood: left.notUnderstood,
     notUsed: [...takenBackIn(whole), ...left.notUsed],
   };

@@ -3,6 +3,7 @@ import { rowById, type IngredientRow, type Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import { limitFor, type Act } from '../judge';
 import type { Mention } from '../mentions';
+import type { ByHand } from './by-hand';
 import { isLaidDry } from './feeds';
 import type { Named } from './names';
 
@@ -15,6 +16,8 @@ export type Need =
   /** Leaves, roots, blades: it is limited by where it goes, and nothing says where. */
   | { readonly kind: 'where'; readonly ingredient: string };
 
+const wetting: ReadonlySet<string> = new Set(['soap', 'detergent', 'oil']);
+
 /** The questions back, the first that matters. */
 export function needsOf(
   tables: Tables,
@@ -22,19 +25,28 @@ export function needsOf(
   used: readonly { readonly mention: Mention<IngredientRow>; readonly dose: HeardDose }[],
   named: readonly Mention<Named>[],
   line: string,
+  byHand: ByHand,
 ): Need[] {
   if (isNameless(line)) return [{ kind: 'what', nameless: true }];
   const isNamed = named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
-  const isWork = saysLetBe(line) || named.some(({ row }) => row.kind === 'work');
+  const isWork =
+    saysLetBe(line) || byHand.isHarmless || byHand.asked.length > 0 || named.some(({ row }) => row.kind === 'work');
   if (!isNamed && !isWork) return [{ kind: 'what' }];
   if (act.things.some(({ classes }) => classes.includes('nitrogen'))) return [];
   return used.flatMap(({ mention: { row }, dose }): Need[] => {
     const thing = act.things.find(({ ingredient }) => ingredient === row.id);
-    if (!thing || (dose.labelRate ?? 2) <= 1 || dose.trace) return [];
+    // A drop of soap to wet leaves is nothing; a splash of peroxide may be anything.
+    const isTrace = dose.trace && row.classes.some((name) => wetting.has(name));
+    if (!thing || (dose.labelRate ?? 2) <= 1 || isTrace) return [];
     // What is sold ready to use is as strong as it should be; shells in vinegar are being made into something.
     if (act.facts?.includes('ready-to-use') && row.classes.includes('soap')) return [];
     if (row.classes.includes('acid') && act.things.some(({ classes }) => classes.includes('shell'))) return [];
-    if (act.use === undefined) return isLimited(tables, row) ? [{ kind: 'where', ingredient: row.id }] : [];
+    // Of these a wrong strength kills what it was to help; of others it wastes work.
+    const decides = tables.classes.some(({ id, strengthMatters }) => strengthMatters && row.classes.includes(id));
+    if (act.use === undefined)
+      return isLimited(tables, row) || (decides && thing.dose === undefined)
+        ? [{ kind: 'where', ingredient: row.id }]
+        : [];
     const limit = limitFor(tables, thing, act.use, act);
     if (!limit || limit.most === 0) return [];
     // Bottles of it run from 3 to 12 % and more: a share of an unknown one is no strength.
@@ -43,10 +55,7 @@ export function needsOf(
     if (thing.dose !== undefined) return [];
     // Strewn dry no water thins it; seedlings bear none of that.
     if (row.classes.includes('feed') && isLaidDry(line) && !act.isYoung) return [];
-    // Of these a wrong strength kills what it was to help; of others it wastes work.
-    return tables.classes.some(({ id, strengthMatters }) => strengthMatters && row.classes.includes(id))
-      ? [{ kind: 'how-strong', ingredient: row.id }]
-      : [];
+    return decides ? [{ kind: 'how-strong', ingredient: row.id }] : [];
   });
 }
 
