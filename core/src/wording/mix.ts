@@ -483,6 +483,8 @@ export function readWords(tables: Tables, read: readonly ReadOf[], system: Measu
         return factWords[one.fact];
       case 'apart':
         return `${counted(one.days, 'day', 'days')} apart`;
+      case 'whole':
+        return 'the whole of it, as people ask who mean this';
       default:
         return one satisfies never;
     }

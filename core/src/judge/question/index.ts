@@ -43,7 +43,9 @@ export type ReadOf =
   | { readonly kind: 'use'; readonly use: Use }
   | { readonly kind: 'every'; readonly days: number }
   | { readonly kind: 'fact'; readonly fact: SceneFact }
-  | { readonly kind: 'apart'; readonly days: number };
+  | { readonly kind: 'apart'; readonly days: number }
+  /** All of it together: as people ask who mean what the answer says. */
+  | { readonly kind: 'whole' };
 
 /** A question in a gardener's words, as far as it is understood. */
 export interface Asked {
@@ -91,10 +93,12 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
       ...readOf(heard, act),
       ...worksOf(named),
       ...(byHand.isHarmless ? [{ kind: 'work', id: 'by-hand' } as const] : []),
+      ...(byHand.asked.length > 0 ? [{ kind: 'whole' } as const] : []),
     ],
     needs: needsBeside(tables, needsOf(tables, act, used, named, line, byHand), cautions, used),
     notUnderstood: left.notUnderstood,
-    notUsed: [...takenBackIn(whole), ...left.notUsed],
+    // Taken as a whole, every word of it was used.
+    notUsed: [...takenBackIn(whole), ...(byHand.isHarmless || byHand.asked.length > 0 ? [] : left.notUsed)],
   };
 }
 
