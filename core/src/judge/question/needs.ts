@@ -71,11 +71,12 @@ export const needsBeside = (
 ): Need[] =>
   !cautions.some((found) => isOfTheMoment(tables, found))
     ? [...needs]
-    : needs.filter(
-        (need) =>
-          need.kind !== 'how-strong' ||
-          used.some(({ mention: { row }, dose }) => row.id === need.ingredient && dose.amountOnly === true),
-      );
+    : needs.filter((need) => {
+        if (need.kind !== 'how-strong' && need.kind !== 'where') return true;
+        const one = used.find(({ mention: { row } }) => row.id === need.ingredient);
+        if (need.kind === 'where') return one !== undefined && isLimited(tables, one.mention.row);
+        return one?.dose.amountOnly === true;
+      });
 
 const ofTheDays: ReadonlySet<string> = new Set([
   ...['wait-to-pick', 'days-between', 'too-often', 'too-soon', 'too-old', 'too-cold', 'too-warm', 'out-of-season'],
