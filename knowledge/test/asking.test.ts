@@ -283,6 +283,25 @@ describe('work that puts nothing on', () => {
       expect(read(line).needs).toContainEqual({ kind: 'what' });
   });
 
+  test('a name put together of plain words is a name', () => {
+    expect(read('A spoonful of Dew-o-Bloom in the watering can').notUnderstood).toEqual(['dew-o-bloom']);
+  });
+
+  test('in a fortnight is fourteen days; what stands on the soil of a rose is not on its leaves', () => {
+    expect(read('fresh manure on the leeks that I lift in a fortnight').act.daysToHarvest).toBe(14);
+    expect(read('nettle brew one to ten on the roses’ soil').act.use).not.toBe('leaf');
+    expect(read('soap on the roses').act.use).toBe('leaf');
+  });
+
+  test.each([
+    ['fish emulsion for the kale full of whitefly', 'nitrogen-suckers'],
+    ['blood meal for tomatoes that are all leaf', 'nitrogen-all-leaf'],
+    ['liquid feed for a plant in soggy soil', 'feed-soaked'],
+    ['garden lime on the bed, I have never tested it', 'lime-untested'],
+    ['beer traps, and our dog roams at night', 'beer-pets'],
+    ['garlic spray where the cat sleeps', 'garlic-cats'],
+  ])('%s: %s', (line, rule) => expect(rulesFor(line)).toContain(rule));
+
   test('peroxide of which neither strength nor place is known is never called fine', () => {
     for (const line of ['May I pour peroxide on the gnats?', 'peroxide in the watering can, a good splash'])
       expect(read(line).needs.length).toBeGreaterThan(0);

@@ -32,7 +32,7 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   ],
   [
     'leaf',
-    /\b(?:spray\w*|spritz\w*|mist\w*|lea(?:f|ves)|foliage|foliar|undersides?|wet(?:ting)? (?:the|both)|both sides|dust\w* (?:the|my|it)|on (?:my |the )?(?:roses?|beans?)|giv\w+ .{0,30}going over|hit (?:em|them))\b/,
+    /\b(?:spray\w*|spritz\w*|mist\w*|lea(?:f|ves)|foliage|foliar|undersides?|wet(?:ting)? (?:the|both)|both sides|dust\w* (?:the|my|it)|on (?:my |the )?(?:roses?|beans?)(?!['’]?s?['’]? (?:soil|bed|roots|ground))|giv\w+ .{0,30}going over|hit (?:em|them))\b/,
   ],
   [
     'soil',

@@ -12,18 +12,18 @@ export interface Apart {
   readonly later: readonly Mention<IngredientRow>[];
 }
 
-const spans: Readonly<Record<string, number>> = { hour: 0, day: 1, week: 7, month: 30 };
+const spans: Readonly<Record<string, number>> = { hour: 0, day: 1, week: 7, fortnight: 14, month: 30 };
 const untilHarvest = new RegExp(
-  String.raw`\b(${figurePattern})\s*(day|week|month)s?\s*(?:before|to|until|till|from)\s*(?:the\s+|i\s+|we\s+)?(?:harvest|pick|eat)`,
+  String.raw`\b(${figurePattern})\s*(day|week|fortnight|month)s?\s*(?:before|to|until|till|from)\s*(?:the\s+|i\s+|we\s+)?(?:harvest|pick|eat)`,
 );
 /** "Ready in four weeks". */
 const readyIn = new RegExp(
-  String.raw`\b(?:ready|ripe|due|cropping|picking|harvest\w*|(?:lift|pull|dig|pick|cut|eat|crop)\w*)\s+(?:to \w+ |them |it |those |some )?(?:up )?in\s+(?:about\s+)?(${figurePattern})\s*(day|week|month)s?\b`,
+  String.raw`\b(?:ready|ripe|due|cropping|picking|harvest\w*|(?:lift|pull|dig|pick|cut|eat|crop)\w*)\s+(?:to \w+ |them |it |those |some )?(?:up )?in\s+(?:about\s+)?(${figurePattern})\s*(day|week|fortnight|month)s?\b`,
 );
 const soonEaten =
   /\b(?:eat|pick|harvest)\w*\s+(?:them\s+|it\s+|some\s+)?(?:today|tonight|tomorrow|now|this evening)\b|\bripe (?:ones )?(?:now|this week|today|tomorrow)\b/;
 const spanAfter = new RegExp(
-  String.raw`\b(${figurePattern})\s+(hour|day|week|month)s?\s+(after|later|ago|before|apart)\b`,
+  String.raw`\b(${figurePattern})\s+(hour|day|week|fortnight|month)s?\s+(after|later|ago|before|apart)\b`,
 );
 const nextDay =
   /\b(?:the )?(next|following) (day|week|morning)\b|\b(yesterday|last week|the day before|the day after)\b/;

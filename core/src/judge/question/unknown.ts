@@ -1,5 +1,5 @@
 import { figurePattern } from '../../hear';
-import { isFiller, lexiconOf, readableStems, tokensOf } from '../../hear/words';
+import { isFiller, lexiconOf, readableStems, tokensOf, type Token } from '../../hear/words';
 import type { Tables } from '../../tables';
 import type { Mention } from '../mentions';
 import { blanked, type Named } from './names';
@@ -62,10 +62,15 @@ export function wordsLeftIn(
   const rest = [...named, ...amounts].reduce((text, { at, length }) => blanked(text, at, length), line);
   const nothingNamed = !named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
   const left = [...rest.matchAll(/[\p{L}][\p{L}'’-]*/gu)].flatMap((found) => {
-    const [token] = tokensOf(found[0]);
+    const tokens = tokensOf(found[0]);
     const at = found.index ?? 0;
-    if (!token || isFiller(token) || neutral.has(token.word) || known.has(token.stem)) return [];
-    if (readableStems(token, lexicon).some((stem) => lexicon.stems.has(stem))) return [];
+    const isKnown = (token: Token) =>
+      neutral.has(token.word) ||
+      known.has(token.stem) ||
+      readableStems(token, lexicon).some((stem) => lexicon.stems.has(stem));
+    // A name put together of words that are known is none of them: "Bright-o-Leaf".
+    const isName = tokens.length > 2 && tokens.some(({ word }) => word.length < 2);
+    if (!isName && tokens.every((token) => isFiller(token) || isKnown(token))) return [];
     if (/(?:['’]s|s['’])$/u.test(found[0]) || isAbout.test(line.slice(at + found[0].length))) return [];
     const end = at + found[0].length;
     const isSubstance =

@@ -169,7 +169,6 @@ export const creatures = {
     'mantises',
     'tiny wasps',
     'parasitic wasps',
-    'earthworms',
     'centipedes',
     'rice grains',
     'white cocoons',

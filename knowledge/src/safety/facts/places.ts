@@ -129,7 +129,6 @@ export const places = {
     'our well',
     'my well',
     'bird bath',
-    'well water',
     'the well',
     'water butt we drink',
     'pet bowl',
