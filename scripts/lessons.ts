@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
-import { seeded } from '../core/src/chance';
+import { seeded, shuffle } from '../core/src/chance';
 import type { Tables } from '../core/src/tables';
 
 const folder = path.resolve('knowledge/voices');
@@ -60,10 +60,7 @@ export function fromTables({ concepts, signs }: Tables): { readonly sign: string
   };
   const put = (set: string) => {
     const words = set.split(' ').map(pick);
-    for (let at = words.length - 1; at > 0; at -= 1) {
-      const other = chance.upTo(at);
-      [words[at], words[other]] = [words[other]!, words[at]!];
-    }
+    shuffle(words, chance);
     return words.join(' ');
   };
   return signs.flatMap(({ id, name, plain, says }) =>

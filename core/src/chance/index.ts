@@ -20,6 +20,14 @@ export function seeded(seed: number): Chance {
   };
 }
 
+/** Puts a list in an order by chance, each as likely as any other (Fisher and Yates), in its place. */
+export function shuffle(list: unknown[], chance: Chance): void {
+  for (let at = list.length - 1; at > 0; at -= 1) {
+    const other = chance.upTo(at);
+    [list[at], list[other]] = [list[other], list[at]];
+  }
+}
+
 /** Chance that at least one of them is there, where they come each by itself. None of none: 0. */
 export const anyOf = (chances: readonly number[]): number =>
   1 - chances.reduce((none, chance) => none * (1 - chance), 1);

@@ -43,6 +43,8 @@ const beforeBase = new RegExp(
 );
 const wateredBase =
   /^\s*(?:of\s+)?(?:(?:rain|tap|warm|cold|soft|lukewarm|distilled|plain|clean|hot)\s*)*(?:water|rainwater|h2o|distilled)\b/iu;
+/** "A quart of soap spray with two spoons of soap": so much is made of it. */
+const madeBase = /^\s+of\s+(?:[\w-]+\s+){0,2}(?:spray|solution|mix(?:ture)?|wash|drench)\b/iu;
 /** "per litre", "/L", "the gallon": one of it. */
 const perOne =
   /(?:\bper|\/|\bto the|\bto each|\bto every|\b(?:on|over|across|round|around)\s+(?:the|each|every|a)(?=\s+(?:square|sq))|\bin each|\binto the|\binto a|\bin the|\bfor each|\bfor every|\ba(?=\s))\s*(square\s+(?:metre|meter|yard|foot)|sq\.?\s*(?:m|ft|yd)|m2|m²|millilit(?:re|er)|ml|lit(?:re|er)|l|gallon|gal|quart|qt|pint|pt|cup|bucket|can)\b/giu;
@@ -121,7 +123,9 @@ const isRate = (told: readonly HeardAmount[], one: { readonly at: number }, line
 const leastBase = 90;
 const onArea = /\b(?:on|onto|over|across|round|around|for|per|to)\s+(?:the|my|our|a|each|every|one|this)?\s*$/iu;
 const isBase = (line: string, one: HeardAmount): boolean => {
-  if (wateredBase.test(line.slice(one.at + one.length))) return one.kind === 'volume';
+  const after = line.slice(one.at + one.length);
+  if (wateredBase.test(after)) return one.kind === 'volume';
+  if (madeBase.test(after) && one.kind === 'volume' && one.amount >= leastBase) return true;
   if (one.kind === 'area' && onArea.test(line.slice(0, one.at))) return true;
   const isEnough = one.kind === 'volume' ? one.amount >= leastBase : one.kind === 'area' || one.kind === 'mass';
   return isEnough && beforeBase.test(line.slice(0, one.at));
@@ -231,6 +235,10 @@ const ofThis = <One extends { readonly at: number; readonly length: number }>(
 /** Letters between a figure and a name; what comes before its name ("20 % vinegar") is meant before what follows, and another sentence is far off. */
 function distance(thing: Named, figure: { readonly at: number; readonly length: number }, line: string): number {
   const isBefore = figure.at < thing.at;
-  const gap = isBefore ? thing.at - (figure.at + figure.length) : figure.at - (thing.at + thing.length) + 4;
+  const between = line.slice(figure.at + figure.length, thing.at);
+  // "Soda and a teaspoon of mild soap": what a spoon is said to be of, however it is called.
+  const gap = isBefore
+    ? between.length - (/^\s*of\b/u.test(between) ? 5 : 0)
+    : figure.at - (thing.at + thing.length) + 4;
   return Math.max(0, gap) + (sameSentence(line, thing.at, figure.at) ? 0 : 400);
 }

@@ -20,6 +20,30 @@ function percentOf(line: string, name: string, system: 'metric' | 'us' | 'imperi
 }
 
 describe('shares as people say them', () => {
+  test('what is made, and what of', () => {
+    // Two US teaspoons (9.86 mL) in a quart (946 mL) of spray, made up to it or into it.
+    expect(percentOf('i made a quart of soap spray with 2 tsp castile', 'castile', 'us')).toBeCloseTo(1.03, 1);
+    expect(percentOf('500 ml of garlic wash with 5 ml castile', 'castile')).toBeCloseTo(1, 1);
+  });
+
+  test('a spoon is of what it is said to be of, however that is called', () => {
+    const line = 'a tablespoon of soda and a teaspoon of mild soap per gallon on the squash';
+    const [soda, soap] = dosesIn(
+      line,
+      ['soda', 'soap'].map((name) => ({
+        at: line.indexOf(name),
+        length: name.length,
+        form: 'liquid' as const,
+        density: 1,
+        hasLabel: false,
+      })),
+      'us',
+    );
+    // 14.8 and 4.9 mL in 3 785 mL.
+    expect(soda?.percent).toBeCloseTo(0.39, 2);
+    expect(soap?.percent).toBeCloseTo(0.13, 2);
+  });
+
   test.each([
     ['half milk, half water on the vine', 'milk', 50],
     ['equal parts of milk and water', 'milk', 50],

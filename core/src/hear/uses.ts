@@ -13,8 +13,11 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
     'soak',
     /\b(?:(?:stood|stand|standing|sat|sit|set|dunk\w*|dip\w*|soak\w*) (?:it|them|(?:the |a |my )?(?:whole )?pots?) in\b|soak(?:ed|ing)? (?:a |the |my |whole )*(?:pot|pots|root ?ball|plant)|(?:pot|pots|root ?ball) (?:\w+ ){0,3}(?:soak|stand|sit)\w* in|dunk\w* the pot)\b/,
   ],
-  ['tool', /\b(?:(?:drop|knock|shake|pick)\w* (?:(?:them |'em |it )?(?:off )?in|(?:[\w'-]+ ){0,4}?into)|drown\w*)\b/],
-  ['tool', /\b(?:cotton (?:buds?|swabs?|wool)|q-?tips?|swabs?)\b/],
+  [
+    'tool',
+    /\b(?:(?:drop|knock|shake|pick|brush|sweep|flick|scrape|tap)\w* (?:(?:them |'em |it )?(?:off )?in|(?:[\w'-]+ ){0,5}?into)|drown\w*)\b/,
+  ],
+  ['tool', /\b(?:cotton (?:buds?|swabs?|wool)|q-?tips?|swabs?|tooth ?brush(?:es)?)\b/],
   [
     'root',
     /\b(?:lower|raise|drop|bring (?:down|up)|change|adjust)\w*\s+(?:the )?ph\b|\bph of (?:my|the) (?!soil|bed|ground|garden)/,

@@ -2,7 +2,7 @@
  * Learns what questions mean that name no substance: see `acts.ts`. There are too few of them to count by: the weights
  * are found by descent on the likelihood alone, and held back, so that a word met once says little.
  */
-import { seeded } from '../chance';
+import { seeded, shuffle } from '../chance';
 import type { ActsData, WordVectors } from '../tables';
 import { feltIn, harmless, directionFelt } from './acts';
 import { commonOf } from './counts';
@@ -60,10 +60,7 @@ export function fitActs(questions: readonly Question[], vectors: WordVectors): O
   const order = docs.map((_, at) => at);
   for (let round = 0; round < rounds; round += 1) {
     const step = stride * (1 - (0.9 * round) / rounds);
-    for (let at = order.length - 1; at > 0; at -= 1) {
-      const other = chance.upTo(at);
-      [order[at], order[other]] = [order[other]!, order[at]!];
-    }
+    shuffle(order, chance);
     for (const at of order) {
       const { row: name, features, own } = docs[at]!;
       const all = [

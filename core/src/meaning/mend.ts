@@ -6,7 +6,7 @@
  * starts from counts that were taken without it. Left out by chance, half of the words at a time, no one word learns
  * to carry a saying alone.
  */
-import { seeded } from '../chance';
+import { seeded, shuffle } from '../chance';
 import { count, type Counted, type Doc } from './counts';
 import { views, type View } from './features';
 import { softmax } from './meanings';
@@ -80,10 +80,7 @@ export function mend(
   const wrong = new Float64Array(signs);
   for (let round = 0; round < rounds; round += 1) {
     const step = stride * (1 - (0.8 * round) / rounds);
-    for (let at = order.length - 1; at > 0; at -= 1) {
-      const other = chance.upTo(at);
-      [order[at], order[other]] = [order[other]!, order[at]!];
-    }
+    shuffle(order, chance);
     for (const at of order) {
       const { row: sign, weight } = docs[at]!;
       const kept = said[at]!.features.filter(() => chance.uniform() < keptShare);
