@@ -241,7 +241,6 @@ export const vessels = {
     'cordial bottle',
     'mineral water bottle',
     'fizzy drink bottle',
-    'pepsi bottle',
     'drinking bottle',
     'flask we drink from',
     'baby bottle',
