@@ -55,14 +55,17 @@ export const saysYoung = (line: string): boolean =>
 /** Something is to die, whatever else is said of letting be. */
 export const saysKill = (line: string): boolean => /\b(?:kill|drown|squash|crush|burn|squish|get rid)/.test(line);
 
-/** Something is put on or dosed, whatever it is. */
+/** Something is put on or dosed, whatever it is: "spray the beds", "put some on". */
 export const saysPutOn = (line: string): boolean =>
   /\b(?:spray|spritz|pour|sprinkl|scatter|drench|dos(?:e|ing)|appl(?:y|ied)|treat|label|(?:tea|table)?spoon|scoop|cap(?:ful)?s?\b|splash|mist)\w*/.test(
+    line,
+  ) ||
+  /\b(?:put|giv|us|add)\w*\s+(?:(?:them|him|her|(?:my|the|our)\s+\w+)\s+)?(?:some|any|more|that|this|it|one|another|the rest|the same|a bit|a little)\b/.test(
     line,
   );
 
 /** Nothing is done: "leave the ladybirds on my beans alone". */
 export const saysLetBe = (line: string): boolean =>
-  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bi(?:'d|’d| would|'ll|’ll| will)? leave (?:the|them|those|these|my)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it|(?:the|those|these|my) \w+) be\b/.test(
+  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bi(?:'d|’d| would|'ll|’ll| will)? leave (?:the|them|those|these|my)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it|(?:the|those|these|my) \w+) be\b|\blet\b[^.;?!]{0,50}\bstay\b|\b(?:just|simply|only) wait\b|\bi(?:'d|’d| would|'ll|’ll| will) wait\b/.test(
     line,
   );

@@ -20,7 +20,7 @@ export interface Question {
 const rounds = 120;
 const stride = 0.5;
 /** Share of every weight that is taken back after each round. */
-const heldBack = 0.003;
+const heldBack = 0.008;
 /** A word, a pair or a piece that was met less often tells nothing. */
 const seldom = 2;
 /** A stem is wary when it was met so often where something is to be minded, and never in what is harmless. */
