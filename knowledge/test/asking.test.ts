@@ -307,3 +307,33 @@ describe('work that puts nothing on', () => {
       expect(read(line).needs.length).toBeGreaterThan(0);
   });
 });
+
+describe('everyday words are no alarm', () => {
+  test.each([
+    ['would soap hurt the leaves of my beans?', 'plant-hurt'],
+    ['the lettuce has burnt tips from the heat, is more even watering right?', 'plant-hurt'],
+    ['the hydrangea went brown after the frost, may I cut it back?', 'plant-hurt'],
+    ['it wilted after I transplanted it, shall I shade it?', 'plant-hurt'],
+    ['a mere teaspoon of pyrethrum', 'near-pond'],
+    ['the reservoir of my self-watering pot', 'near-pond'],
+    ['a rash of brown spots on the roses', 'person-hurt'],
+    ['peach leaves blistered and red', 'person-hurt'],
+    ['soap on a swarm of aphids', 'bee-or-wasp-nest'],
+    ['a bee hotel for mason bees on the wall', 'bee-or-wasp-nest'],
+    ['seedlings in a milk carton', 'drink-bottle'],
+    ['my nephew gave me sulphur for the roses', 'by-a-child'],
+    ['pyrethrum, and the grandchildren come on Sunday', 'by-a-child'],
+    ['soap on eggs of the cabbage white', 'birds-nesting'],
+    ['birds are in the cherries', 'birds-nesting'],
+    ['rot in the crown of the strawberries', 'ladder'],
+    ['sedum on the roof of the shed', 'ladder'],
+    ['the bed beside the septic tank', 'to-drain'],
+    ['rotted sheep manure on the bed', 'near-children-or-pets'],
+    ['two weeks gone since the last soap', 'pregnant'],
+    ['feed the tomatoes in december, we are in the south', 'resting'],
+    ['water once the soil is dry', 'thirsty'],
+    ['fleece to warm the soil', 'heated'],
+    ['the bed gets morning sun, soap in the evening', 'sun'],
+    ['seeds rolled in the wet sand', 'animal-hurt'],
+  ] as const)('%s: not %s', (line, fact) => expect(factsIn(line)).not.toContain(fact));
+});

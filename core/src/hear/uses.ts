@@ -60,7 +60,7 @@ export const saysPutOn = (line: string): boolean =>
   /\b(?:spray|spritz|pour|sprinkl|scatter|drench|dos(?:e|ing)|appl(?:y|ied)|treat|label|(?:tea|table)?spoon|scoop|cap(?:ful)?s?\b|splash|mist)\w*/.test(
     line,
   ) ||
-  /\b(?:put|giv|us|add)\w*\s+(?:(?:them|him|her|(?:my|the|our)\s+\w+)\s+)?(?:some|any|more|that|this|it|one|another|the rest|the same|a bit|a little)\b/.test(
+  /\b(?:put(?:ting)?|giv(?:e|en|ing)|us(?:e|ed|ing)|add(?:ed|ing)?)\s+(?:(?:them|him|her|(?:my|the|our)\s+\w+)\s+)?(?:some|any|more|that|this|it|one|another|the rest|the same|a bit|a little)\b/.test(
     line,
   );
 

@@ -194,8 +194,6 @@ export const work = {
     'lawn food with weedkiller',
     'mowings from a treated',
     'clippings from a treated',
-    'grass was sprayed',
-    'sprayed grass',
     'treated grass',
     'verge was sprayed',
     'lawn feed with weedkiller',
