@@ -5,7 +5,8 @@
  */
 import fs from 'node:fs';
 import { harmless, meantAct, unnamed } from '../core/src/meaning';
-import { fitActs, type Question } from '../core/src/meaning/fit-acts';
+import { fitActs } from '../core/src/meaning/fit-acts';
+import type { Line } from '../core/src/meaning/fit-lines';
 import { stretchOf } from '../core/src/read/stretch';
 import type { MeaningsData, WordVectors } from '../core/src/tables';
 import { knowledge as tables } from '../knowledge/src';
@@ -14,7 +15,7 @@ import { askedDigest, rowsOf } from './lessons';
 const vectors = JSON.parse(fs.readFileSync('knowledge/reader/vectors.json', 'utf8')) as WordVectors;
 const learnedMeanings = JSON.parse(fs.readFileSync('knowledge/reader/meanings.json', 'utf8')) as MeaningsData;
 const questions = rowsOf<{ is: string; asks: string[] }>('asked.jsonl').flatMap(({ is, asks }) =>
-  asks.map((ask): Question => ({ is, stretch: stretchOf(tables, ask.toLowerCase()) })),
+  asks.map((ask): Line => ({ is, stretch: stretchOf(tables, ask.toLowerCase()) })),
 );
 const isAside = process.argv.includes('--aside');
 const learned = fitActs(

@@ -1,8 +1,9 @@
-/** Bundles the teaching of the reader and runs it: see fit-reader.ts, and with `acts` fit-acts.ts. */
+/** Bundles a teaching and runs it: fit-reader.ts, or what is named: fit-acts.ts, fit-scenes.ts. */
 import { build } from 'esbuild';
 import path from 'node:path';
 
-const what = process.argv[2] === 'acts' ? 'fit-acts' : 'fit-reader';
+const named = process.argv[2] ?? '';
+const what = ['acts', 'scenes'].includes(named) ? `fit-${named}` : 'fit-reader';
 await build({
   entryPoints: [`scripts/${what}.ts`],
   outfile: `build/${what}.mjs`,

@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
 import { seeded, shuffle } from '../core/src/chance';
+import { noFact } from '../core/src/meaning';
 import type { Tables } from '../core/src/tables';
 
 const folder = path.resolve('knowledge/voices');
@@ -27,6 +28,7 @@ export const sayingFiles = (): { readonly file: string; readonly half: 0 | 1 }[]
     });
 
 const asked = 'asked.jsonl';
+const scenes = 'scenes.jsonl';
 
 /** Digest of what questions without a substance are learned from: where it changes, `npm run fit:acts`. */
 export function askedDigest({ concepts, plants }: Tables): string {
@@ -35,11 +37,39 @@ export function askedDigest({ concepts, plants }: Tables): string {
   return digest.digest('hex').slice(0, 16);
 }
 
+/** What people say of a scene, and what is said in the words of its facts. */
+export function scenesTold({ sceneFacts }: Tables): { readonly is: string; readonly text: string }[] {
+  const rows = rowsOf<{ is: string; says: string[]; apart?: true }>(scenes).map(({ is, apart, says }) => ({
+    fact: is,
+    // Only there to be told apart: what it is, its own words say well enough.
+    is: apart ? `${noFact} ${is}` : is,
+    says,
+  }));
+  return [
+    ...rows.flatMap(({ is, says }) => says.map((text) => ({ is, text }))),
+    ...rows.flatMap(({ fact, is }) =>
+      (sceneFacts.find(({ id }) => id === fact)?.words ?? [])
+        .filter((words) => words.includes(' '))
+        .map((words) => ({ is, text: words.replaceAll(' * ', ' ') })),
+    ),
+  ];
+}
+
+/** Digest of what facts of a scene are learned from: where it changes, `npm run fit:scenes`. */
+export function scenesDigest(tables: Tables): string {
+  const digest = createHash('sha256').update(fs.readFileSync(path.join(folder, asked)));
+  digest.update(JSON.stringify(scenesTold(tables)));
+  digest.update(
+    JSON.stringify([tables.concepts, tables.plants.map(({ id, name, synonyms, kin }) => [id, name, synonyms, kin])]),
+  );
+  return digest.digest('hex').slice(0, 16);
+}
+
 /** Digest of all that the signs are learned from: where it changes, the reader must learn anew. */
 export function lessonDigest({ signs, concepts, plants }: Tables): string {
   const digest = createHash('sha256');
   for (const file of fs.readdirSync(folder).sort())
-    if (file !== asked) digest.update(fs.readFileSync(path.join(folder, file)));
+    if (file !== asked && file !== scenes) digest.update(fs.readFileSync(path.join(folder, file)));
   digest.update(
     JSON.stringify([
       signs.map(({ id, name, plain, says }) => [id, name, plain, says]),

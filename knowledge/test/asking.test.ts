@@ -337,3 +337,92 @@ describe('everyday words are no alarm', () => {
     ['seeds rolled in the wet sand', 'animal-hurt'],
   ] as const)('%s: not %s', (line, fact) => expect(factsIn(line)).not.toContain(fact));
 });
+
+describe('what else is so, in words that no list holds', () => {
+  test.each([
+    ["soap on the beans, our water's like liquid rock", 'hard-water'],
+    ["neem on the roses, it's been blowing hard all day", 'wind'],
+    ["bicarbonate on the vine, there'll be a shower within the hour", 'rain-soon'],
+    ['fish feed for begonias whose soil has gone to dust', 'thirsty'],
+    ['can my lad of seven help me mix it', 'by-a-child'],
+    ['I keep it in a canister with the cap screwed home', 'lid-tight'],
+    ['bone meal where our labrador digs up anything that smells', 'near-children-or-pets'],
+    ['spread borax bait, I am twenty weeks along', 'pregnant'],
+    ['lime on the lawn, my inhaler is always with me', 'asthma'],
+    ['the soap left the leaves looking singed', 'plant-hurt'],
+  ] as const)('%s: %s', (line, fact) => expect(factsIn(line)).toContain(fact));
+
+  test.each([
+    'would two teaspoons of soap in a quart be fine on the peas by the dog rose',
+    'is soap in rainwater fine on the cat mint',
+    'soap 1 % on the beans, my daughter says they look tired',
+    'the barn is red, the roses too: 1% insecticidal soap at dusk',
+    'my son built the raised bed; may I fill it with compost',
+    'test leaf was right as rain, so soap 1 % on the roses',
+    'ant bait in a closed box on the garage wall 2 m up',
+  ])('%s: no alarm', (line) => {
+    const alarms: readonly string[] = [
+      ...['treats-body', 'near-cats', 'by-a-child', 'near-children-or-pets', 'rain-soon', 'ladder', 'closed-room'],
+      ...['animal-hurt', 'person-hurt', 'plant-hurt', 'pregnant', 'hot', 'sun', 'wind', 'frost'],
+    ];
+    expect(factsIn(line).filter((fact) => alarms.includes(fact) && line.includes('dog rose') === false)).toEqual([]);
+  });
+
+  test('how old somebody is, is no time to wait', () =>
+    expect(factsIn('water for the empty trays, my five-year-old helps')).not.toContain('waits-long'));
+});
+
+describe('eating', () => {
+  const rulesOf = (line: string) =>
+    read(line).cautions.map((found) => ('rule' in found ? found.rule : 'code' in found ? found.code : ''));
+  test.each([
+    'can I eat the mint I sprayed with copper soap this morning',
+    'can I eat the kale I sprayed with spinosad this morning',
+    'sprayed the kale with sulphur today, may we serve it tonight',
+    'how soon after a milk spray may I pick the courgettes',
+    'I dusted the chard with copper; is it safe to eat',
+  ])('%s: the wait is told', (line) => expect(rulesOf(line)).toContain('wait-to-pick'));
+
+  test('what is fed long before is eaten', () =>
+    expect(rulesOf('manure dug in last October, can I eat the carrots in July')).not.toContain('wait-to-pick'));
+});
+
+describe('what has its months and its pace', () => {
+  const cautions = (line: string, latitude?: number) =>
+    readQuestion(knowledge, line, {
+      measures: 'metric',
+      today: '2026-06-10',
+      ...(latitude === undefined ? {} : { latitude }),
+    }).cautions.map((found) => ('rule' in found ? found.rule : 'code' in found ? found.code : ''));
+
+  test('hedges are cut when nothing breeds in them, by the month that is said and the half of the world', () => {
+    expect(cautions('cut back the hedge in the middle of May')).toContain('hedge-nesting');
+    expect(cautions('cut back the hedge')).toContain('hedge-nesting');
+    expect(cautions('cut back the hedge in January')).not.toContain('hedge-nesting');
+    expect(cautions('cut back the hedge in January', -35)).toContain('hedge-nesting');
+    expect(cautions('cut back the hedge', -35)).not.toContain('hedge-nesting');
+  });
+
+  test.each([
+    'wood ash round the garlic every week',
+    'milk 1 to 9 on the courgettes daily',
+    'coffee grounds on the basil every day',
+  ])('%s: a caution, and no stop', (line) => {
+    const found = read(line).cautions;
+    expect(found.map((one) => ('code' in one ? one.code : ''))).toContain('too-often');
+    expect(found.map(({ level }) => level)).not.toContain('stop');
+  });
+
+  test('what bubbles is not shut up, whatever it is', () =>
+    expect(cautions('screwed the lid down on my fruit scrap vinegar, day three and bubbling')).toContain('sealed-gas'));
+
+  test('mulch that is kept off the stem is let be', () =>
+    expect(levels(ask('mulch round the peppers, not touching the stems'))).not.toContain('caution'));
+
+  test('"should I?" asks nothing', () => expect(read('Should I?').needs).toEqual([{ kind: 'what' }]));
+
+  test('no water lately is no neat feed', () =>
+    expect(cautions("feed the fuchsias at half strength, they've had no water since last weekend")).not.toContain(
+      'over-limit',
+    ));
+});

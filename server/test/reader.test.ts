@@ -1,5 +1,5 @@
 import { knowledge } from '@trowel/knowledge/reader';
-import { askedDigest, lessonDigest, rowsOf } from '../../scripts/lessons';
+import { askedDigest, lessonDigest, rowsOf, scenesDigest } from '../../scripts/lessons';
 import { bedWithCurrants, newWorld, type World } from './world';
 
 test('the reader has learned from the voices and tables as they are (else: npm run fit)', () => {
@@ -14,6 +14,16 @@ test('what questions mean was learned from those that are there (else: npm run f
   expect(meanings.filter((is) => !rules.has(is))).toEqual(['harmless', 'unknown']);
   const onlyAsked = knowledge.safetyRules.filter(({ when }) => when.asked).map(({ id }) => id);
   expect(onlyAsked.filter((id) => !meanings.includes(id))).toEqual([]);
+});
+
+test('how people say what else is so was learned from what is there (else: npm run fit:scenes), and each is a fact or none', () => {
+  expect(knowledge.meanings?.scenes?.from).toBe(scenesDigest(knowledge));
+  const facts = new Set<string>(knowledge.sceneFacts.map(({ id }) => id));
+  expect(
+    rowsOf<{ is: string }>('scenes.jsonl')
+      .map(({ is }) => is)
+      .filter((is) => !facts.has(is)),
+  ).toEqual(['none']);
 });
 
 describe('a line is kept with how sure its reading was', () => {

@@ -81,6 +81,8 @@ export const askOrder = z.strictObject({
   measures,
   /** What day it is, for "since Sunday". */
   today: z.iso.date().optional(),
+  /** Of the garden, for what has its months; south is negative. */
+  latitude: z.number().min(-90).max(90).optional(),
 });
 /** A recipe of one's own, as a document. */
 export const ownOrder = z.strictObject({ recipe: recipeDocument, volume, measures });

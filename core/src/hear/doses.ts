@@ -55,12 +55,16 @@ const partsOf = new RegExp(
 const bareRatio =
   /(?<![\w.,:/]|\b(?:by|until|till|around|before|after|from)\s|\bat\s(?!1\s*:))(\d+)\s*:\s*(\d+)(?![\d:]|\s*(?:am\b|pm\b|a\.m|p\.m|o'clock|sharp|in the|this|tomorrow|tonight))|\b(one|1|two|2)\s+(?:to|in)\s+(\d+|two|three|four|five|six|eight|nine|ten|twenty|fifty|hundred)\b(?!\s*(?:days?|weeks?|hours?|months?|ml|litres?|liters?|gallons?|quarts?|pints?|cups?|°|degrees|metres?|meters?|feet|inches|leaves|plants|times|minutes))/giu;
 const neat =
-  /\b(?:neat|undiluted|straight(?: (?:up|from|out of|in|on))?|full[- ]strength|as it comes|no water(?: added)?|without (?:any )?water|unthinned|right out of the bottle|from the bottle)\b/iu;
+  /\b(?:neat|undiluted|straight(?: (?:up|from|out of|in|on))?|full[- ]strength|as it comes|no water added|with no water(?! (?:on|in|since|for)\b)|without (?:any )?water|unthinned|right out of the bottle|from the bottle)\b/iu;
 /** The sentences of a line, each with where it begins. A dose and what it is of stand in one. */
 export function sentencesOf(line: string): { readonly text: string; readonly at: number }[] {
   const found = [...line.matchAll(/[^.;?!\n]+(?:\.(?=\d)[^.;?!\n]+)*[.;?!\n]*/gu)];
   return found.map((hit) => ({ text: hit[0], at: hit.index ?? 0 }));
 }
+
+/** "With a bit of soap": no amount, and little. */
+const isBit = (line: string, { at }: { readonly at: number }): boolean =>
+  /\b(?:with|and|plus) (?:a (?:bit|little|touch|hint) (?:of )?)(?:[\w-]+ ){0,2}$/u.test(line.slice(0, at));
 
 /** mL or g. */
 const aTrace = 0.6;
@@ -107,7 +111,9 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
       ...(area === undefined ? {} : { perArea: area }),
       ...(taken && share === undefined && area === undefined ? { amountOnly: true as const } : {}),
       ...(taken?.rough ? { rough: true as const } : {}),
-      ...(taken && share === undefined && taken.amount < aTrace ? { trace: true as const } : {}),
+      ...((taken && share === undefined && taken.amount < aTrace) || (!taken && isBit(line, thing))
+        ? { trace: true as const }
+        : {}),
     };
   });
 }

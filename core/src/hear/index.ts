@@ -8,3 +8,4 @@ export * from './uses';
 export * from './nameless';
 export * from './ph';
 export * from './depths';
+export * from './spans';

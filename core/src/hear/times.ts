@@ -21,6 +21,8 @@ export interface HeardTimes {
   readonly rounds?: { readonly times: number; readonly inDays: number };
   /** Days since seedlings sprouted. */
   readonly sprouted?: number;
+  /** The month that a line names for what is to be done, 1–12. */
+  readonly month?: number;
   /** It is done once more. */
   readonly isAgain?: true;
 }
@@ -71,6 +73,10 @@ const sayings: readonly Saying[] = [
   said(String.raw`\byesterday\b|\blast (?:night|evening)\b`, () => -1),
   said(
     String.raw`\bthis morning\b|\bearlier today\b|\bjust (?:sprayed|poured|put|used|did|done|hosed|given|gave|finished|washed|fed|watered|soaped|oiled|dusted|limed|drenched|treated)\b`,
+    () => 0,
+  ),
+  said(
+    String.raw`\b(?:sprayed|dusted|drenched|soaped|oiled|treated|fed|poured|gave|put|limed)\b[^.;?!]{0,60}\b(?:this evening|this afternoon|tonight|today|at noon|at dawn|at dusk)\b`,
     () => 0,
   ),
   said(
@@ -161,6 +167,12 @@ function keptIn(line: string, days: readonly HeardDay[], lasting: RegExpExecArra
   return keptUntil.test(line) ? days.find((one) => one.days > 0)?.days : undefined;
 }
 
+/** "In the middle of May", "this January"; not a month that is over. */
+const inMonth = new RegExp(
+  String.raw`(?<!\b(?:since|last|back in|back|from)\s)(?:\b(?:in|of|this|during|next|until|till|early|late|mid-?|it'?s|it is|now|an?(?: \w+)?)[\s-]*(?:early |late |mid-?)?${monthName}\b|\b(?!may\b|march\b)${monthName}\b)`,
+  'iu',
+);
+
 /** Days, paces and lengths of time that a line names. @param today decides what "since Sunday" is; a day named in the line stands before it */
 export function timesIn(line: string, today?: IsoDate): HeardTimes {
   const lower = line.toLowerCase();
@@ -201,6 +213,7 @@ export function timesIn(line: string, today?: IsoDate): HeardTimes {
     ...(howOld === undefined ? {} : { age: howOld }),
     ...(rounds ? { rounds } : {}),
     ...(sprout ? { sprouted: times(sprout, 1) } : {}),
+    ...monthOf(inMonth.exec(lower)),
     ...(/\b(?:again|once more|one more|another (?:round|go|spray|dose)|a second (?:time|round|spray|dose)|repeat\w*)\b/u.test(
       lower,
     )
@@ -208,6 +221,9 @@ export function timesIn(line: string, today?: IsoDate): HeardTimes {
       : {}),
   };
 }
+
+const monthOf = (hit: RegExpExecArray | null): Pick<HeardTimes, 'month'> =>
+  hit ? { month: months.indexOf((hit[1] ?? hit[2] ?? '').toLowerCase()) + 1 } : {};
 
 function found(all: readonly Saying[], line: string, today: number | undefined, month: number | undefined): HeardDay[] {
   const hits = all.flatMap(({ pattern, days }) =>

@@ -8,7 +8,10 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
     /\b(?:\w*pick\w*|beetles?|caterpillars?|\w*worms?|slugs?|snails?|bugs?|grubs?)\b[^.;?!]{0,70}\b(?:dunk|drop|dip|drown|flick|tip|knock)\w*\s+(?:them|it|'em|each|those)\s+(?:off\s+)?in/,
   ],
   // A pot that is scrubbed has nothing growing in it.
-  ['tool', /\b(?:pots?|trays?)\b[^.;?!]{0,60}\bscrub\w*|\bscrub\w*[^.;?!]{0,40}\b(?:pots?|trays?)\b/],
+  [
+    'tool',
+    /\b(?:pots?|trays?)\b[^.;?!]{0,60}\bscrub\w*|\b(?:scrub\w*|wash(?:ed|ing)? (?:out )?(?:the |my |our |old |used )*)[^.;?!]{0,40}\b(?:pots?|trays?)\b/,
+  ],
   [
     'soak',
     /\b(?:(?:stood|stand|standing|sat|sit|set|dunk\w*|dip\w*|soak\w*) (?:it|them|(?:the |a |my )?(?:whole )?pots?) in\b|soak(?:ed|ing)? (?:a |the |my |whole )*(?:pot|pots|root ?ball|plant)|(?:pot|pots|root ?ball) (?:\w+ ){0,3}(?:soak|stand|sit)\w* in|dunk\w* the pot)\b/,

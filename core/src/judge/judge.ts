@@ -318,7 +318,7 @@ function paceOf(
       if (row.everyDays !== undefined && everyDays !== undefined && everyDays < row.everyDays * 0.99)
         return [
           {
-            level: everyDays * 2 <= row.everyDays ? 'stop' : 'caution',
+            level: !row.isGentle && everyDays * 2 <= row.everyDays ? 'stop' : 'caution',
             ...said('too-often', { limit: row.id, wanted: row.everyDays }),
           },
         ];

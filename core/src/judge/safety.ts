@@ -1,4 +1,13 @@
-import type { IngredientRow, RemedyId, SafetyRule, SafetyWhen, SceneFact, Tables } from '../tables';
+import {
+  isTimeFor,
+  type IngredientRow,
+  type RemedyId,
+  type SafetyRule,
+  type SafetyWhen,
+  type SceneFact,
+  type Season,
+  type Tables,
+} from '../tables';
 import { mentions } from './mentions';
 
 /** Something in the vessel, or the remedy that is put on. */
@@ -24,6 +33,7 @@ export interface Scene {
   }[];
   /** Days until something that is eaten is picked. */
   readonly daysToHarvest?: number;
+  readonly season?: Season;
   /** Rules that the words of a question were taken to be about. */
   readonly asked?: readonly string[];
 }
@@ -35,9 +45,15 @@ export function rulesIn({ safetyRules }: Pick<Tables, 'safetyRules'>, scene: Sce
   // Asked for every rule of a long list: what is in the scene is gathered once.
   const classes = new Set(scene.things.flatMap((thing) => thing.classes));
   return safetyRules
-    .filter(({ id, when }) => scene.asked?.includes(id) || (!when.asked && holds(when, scene, classes)))
+    .filter(
+      ({ id, when }) =>
+        isItsMonth(when, scene) && (scene.asked?.includes(id) || (!when.asked && holds(when, scene, classes))),
+    )
     .sort((a, b) => gravity[b.level] - gravity[a.level]);
 }
+
+const isItsMonth = ({ months }: SafetyWhen, { season }: Scene): boolean =>
+  !months || !season || isTimeFor(months, season);
 
 function holds(
   when: SafetyWhen,

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { tokensOf } from '../hear/words';
 import type { MeaningsData, WordVectors } from '../tables';
-import { feltIn, meantAct } from './acts';
+import { meantAct } from './acts';
 import { featuresOf } from './features';
 import { fitActs } from './fit-acts';
+import { feltIn } from './lines';
 import { fitMeanings } from './fit';
 import type { Stretch } from './meanings';
 import { pack } from './packed';

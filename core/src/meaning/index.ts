@@ -1,2 +1,3 @@
 export * from './acts';
 export * from './meanings';
+export * from './scenes';

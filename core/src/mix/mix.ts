@@ -61,8 +61,12 @@ export function checkTogether(
 }
 
 /** A question in plain words. What is not understood is never called safe. */
-export function answerQuestion(tables: Tables, { ask, measures, today }: Omit<AskOrder, 'way'>): MixFound {
-  const { cautions, ...read } = readQuestion(tables, ask, { measures, ...(today === undefined ? {} : { today }) });
+export function answerQuestion(tables: Tables, { ask, measures, today, latitude }: Omit<AskOrder, 'way'>): MixFound {
+  const { cautions, ...read } = readQuestion(tables, ask, {
+    measures,
+    ...(today === undefined ? {} : { today }),
+    ...(latitude === undefined ? {} : { latitude }),
+  });
   // Of what has no name nobody can say that it is right or wrong: only what certainly hurts stops.
   const isNameless = read.needs.some((need) => need.kind === 'what' && need.nameless);
   return isNameless && !cautions.some((found) => isCertain(tables, found))

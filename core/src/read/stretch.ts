@@ -5,19 +5,27 @@ import { signsRead, type About } from './vocabulary';
 
 /** A stretch of a line with what the vocabulary makes of it: what its meaning is asked with, learning and reading alike. */
 export function stretchOf(tables: Tables, text: string, about: About = {}): Stretch {
-  const tokens = tokensOf(text);
-  const occurrences = occurrencesIn(tokens, lexiconOf(tables));
+  const { tokens, occurrences, concepts } = wordsOf(tables, text);
   const read = signsRead(tables, text, about);
   return {
     tokens,
-    concepts: [
-      ...new Set(occurrences.map(({ phrase }) => (phrase.kind === 'plant' ? `plant ${phrase.key}` : phrase.key))),
-    ],
+    concepts,
     places: [...new Set(occurrences.flatMap(({ phrase }) => phrase.role?.places ?? []))],
     vocabulary: [...read.keys()],
     known: shareKnown(tokens, occurrences),
     readAsDenied: read.size === 0 ? 0 : [...read.values()].every((state) => state === 'absent') ? 1 : -1,
   };
+}
+
+/** Its words, and the keys of the concepts and plants that stand in it. */
+export function wordsOf(
+  tables: Tables,
+  text: string,
+): Pick<Stretch, 'tokens' | 'concepts'> & { readonly occurrences: readonly Occurrence[] } {
+  const tokens = tokensOf(text);
+  const occurrences = occurrencesIn(tokens, lexiconOf(tables));
+  const keys = occurrences.map(({ phrase }) => (phrase.kind === 'plant' ? `plant ${phrase.key}` : phrase.key));
+  return { tokens, occurrences, concepts: [...new Set(keys)] };
 }
 
 /** Share of the telling words of a text that belong to a concept or a plant, 0…1. */

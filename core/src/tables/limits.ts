@@ -54,6 +54,8 @@ export interface PaceRow extends Sourced {
   readonly use?: Use;
   /** Never sooner again than after so many days. */
   readonly everyDays?: number;
+  /** Too often wastes it, or builds up, and kills nothing. */
+  readonly isGentle?: true;
   /** No more than so many rounds within so many days. */
   readonly rounds?: { readonly most: number; readonly inDays: number };
   /** No longer than so many minutes. */

@@ -30,6 +30,8 @@ export interface MeaningsData extends PackedWeights {
   readonly denied: readonly number[];
   /** What questions mean that name no substance. */
   readonly acts?: ActsData;
+  /** How people say what else is so (`knowledge/voices/scenes.jsonl`): a fact of the scene, or `none`. */
+  readonly scenes?: LinesData;
 }
 
 /** How much the features of a phrase, and its nearness, speak for each row of a list: of signs, of acts. */
@@ -46,14 +48,21 @@ export interface PackedWeights {
   readonly nearness: number;
 }
 
-/** What people ask before work that puts nothing on: learned from `knowledge/voices/asked.jsonl` by `fit`. */
-export interface ActsData extends PackedWeights {
-  /** Digest of the questions it was learned from. */
+/** What a line may mean, and how much its features speak for each: what the script `fit` makes of how people say them. */
+export interface LinesData extends PackedWeights {
+  /** Digest of the lines it was learned from. */
   readonly from: string;
-  /** What they mean, in the order of the numbers: `harmless`, `unknown` (something that has no name is put on), or the rule that minds it. */
+  /** What they mean, in the order of the numbers. */
   readonly names: readonly string[];
   /** How common each is by itself, as log-odds. */
   readonly bias: readonly number[];
+}
+
+/**
+ * What people ask before work that puts nothing on (`knowledge/voices/asked.jsonl`): `harmless`, `unknown` (something
+ * that has no name is put on), or the rule that minds it.
+ */
+export interface ActsData extends LinesData {
   /** Stems met where something is to be minded and never in a harmless question, parted by spaces. */
   readonly wary: string;
 }

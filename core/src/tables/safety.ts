@@ -130,6 +130,9 @@ export const sceneFactIds = [
   'runner-weed',
   'unwatched',
   'in-leaf',
+  'gives-gas',
+  'clear-of-stem',
+  'cuts-hedge',
   'virus',
 ] as const;
 export type SceneFact = (typeof sceneFactIds)[number];
@@ -163,6 +166,8 @@ export interface SafetyWhen {
   readonly before?: { readonly class: string; readonly where: 'tank' | 'plant' | 'bed'; readonly days: number };
   /** Something to be eaten is picked in fewer days. */
   readonly harvestWithin?: number;
+  /** Only in these months, as in the north; where nobody knows the month it is so in any. */
+  readonly months?: readonly number[];
   /** Only where nobody said when something is picked. */
   readonly harvestUnknown?: true;
 }

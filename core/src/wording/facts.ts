@@ -117,6 +117,9 @@ export const factWords: Readonly<Record<SceneFact, string>> = {
   'dug-in': 'dug in',
   unwatched: 'not looked at',
   'in-leaf': 'in leaf',
+  'gives-gas': 'gives off gas',
+  'clear-of-stem': 'clear of the stem',
+  'cuts-hedge': 'cutting a hedge',
   virus: 'a virus',
   'grows-potatoes': 'where potatoes grow',
 };

@@ -121,7 +121,7 @@ export const poisons: readonly IngredientRow[] = [
   {
     id: 'moth-balls',
     name: 'Moth balls',
-    words: ['moth balls', 'mothballs', 'naphthalene'],
+    words: ['moth ball', 'mothball', 'naphthalene'],
     density: 0.7,
     classes: ['moth-balls'],
     ...powder,

@@ -184,7 +184,7 @@ export const byHand: readonly SafetyRule[] = [
   guideline(
     'prune-wet-season',
     'caution',
-    { asked: true },
+    { asked: true, months: [9, 10, 11, 12, 1, 2, 3, 4] },
     'Stone fruit cut in wet or cold months takes silver leaf and canker; walnut, maple, birch and vines bleed in spring.',
     'A dry day in summer, after picking.',
   ),

@@ -54,6 +54,13 @@ export const keeping: readonly SafetyRule[] = [
     'Lid loose, or a cloth.',
   ),
   chemistry(
+    'sealed-gas',
+    'stop',
+    { facts: ['lid-tight', 'gives-gas'] },
+    'What bubbles gives gas: a closed vessel bursts.',
+    'Lid loose, or a cloth.',
+  ),
+  chemistry(
     'sealed-peroxide',
     'stop',
     { things: ['peroxide'], facts: ['lid-tight'] },
@@ -82,9 +89,16 @@ export const keeping: readonly SafetyRule[] = [
     'Look for what it is eating.',
   ),
   guideline(
+    'hedge-nesting',
+    'caution',
+    { facts: ['cuts-hedge'], months: [3, 4, 5, 6, 7, 8] },
+    'From March to August birds breed in hedges; in many places cutting them back is against the law then.',
+    'Look through it first; a light trim of new growth where nothing nests, the rest from September on.',
+  ),
+  guideline(
     'birds-nesting',
     'caution',
-    { facts: ['birds-nesting'] },
+    { facts: ['birds-nesting'], months: [2, 3, 4, 5, 6, 7, 8, 9, 10] },
     'Cutting or spraying drives birds off their brood; in many places it is against the law.',
     'Wait until they have flown, about the end of August.',
   ),

@@ -13,5 +13,7 @@ export const met: Readonly<Record<string, readonly SceneFact[]>> = {
   'pyrethrin-care': ['by-label'],
   'manure-crop': ['waits-long'],
   'roof-water': ['on-soil'],
+  'mulch-on-stem': ['clear-of-stem'],
+  'ash-asthma': ['masked'],
   'peroxide-6': ['gloved', 'goggled'],
 };

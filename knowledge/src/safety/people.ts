@@ -45,6 +45,13 @@ export const people: readonly SafetyRule[] = [
     'Fine dust can bring on asthma.',
     'Traps, picking or boards.',
   ),
+  guideline(
+    'ash-asthma',
+    'caution',
+    { things: ['lime'], facts: ['asthma'] },
+    'Ash and lime dust bite in the lungs.',
+    'Let someone else spread it, damp, on a still day; or a mask.',
+  ),
   ...(['sulphur', 'copper', 'insecticide', 'bleach', 'borate', 'caustic', 'herbicide', 'dust'] as const).map((name) =>
     guideline(
       `child-${name}`,

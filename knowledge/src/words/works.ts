@@ -3,6 +3,7 @@ import type { WorkRow } from '@trowel/core/tables';
 
 const work = (id: string, name: string, ...words: string[]): WorkRow => ({ id, name, kind: 'work', words });
 const thing = (id: string, name: string, ...words: string[]): WorkRow => ({ id, name, kind: 'thing', words });
+const talk = (id: string, name: string, ...words: string[]): WorkRow => ({ id, name, kind: 'talk', words });
 
 export const works: readonly WorkRow[] = [
   // Known by how people ask, not by its words.
@@ -377,7 +378,28 @@ export const works: readonly WorkRow[] = [
   ),
   thing('salts-out', 'Salts in a pot', 'wash out the salts', 'flush out the salts', 'rinse out the salts', 'salts out'),
   thing('fish-tank', 'Fish tank', 'goldfish bowl'),
-  thing(
+  talk(
+    'animal-plants',
+    'Plants named for animals',
+    'cat mint',
+    'cat grass',
+    'dog rose',
+    'goose grass',
+    "lamb's ear",
+    "lambs' ears",
+    'hen and chicks',
+    'hens and chicks',
+    'bird cherry',
+    'bee balm',
+    'toad lily',
+    'cow parsley',
+    'horse chestnut',
+    "cat's ear",
+    'mouse ear',
+    "baby's breath",
+    'baby tears',
+  ),
+  talk(
     'plant-talk',
     'Talk of plants',
     'nursery bed',

@@ -19,16 +19,21 @@ const longest = 1000;
 export function AskBox() {
   const [line, setLine] = useDraft('may-i');
   const measures = useMeasures();
-  const today = useGarden().data?.today;
+  const garden = useGarden().data;
   const tables = useReader();
   // Typing goes before reading.
   const asked = useDeferredValue(line).trim().slice(0, longest);
   const answer = useMemo(
     () =>
       asked.length > 2
-        ? answerOrder(tables, { way: 'ask', ask: asked, measures, ...(today === undefined ? {} : { today }) })
+        ? answerOrder(tables, {
+            way: 'ask',
+            ask: asked,
+            measures,
+            ...(garden ? { today: garden.today, latitude: garden.latitude } : {}),
+          })
         : undefined,
-    [tables, asked, measures, today],
+    [tables, asked, measures, garden],
   );
   const isStop = answer?.kind === 'refused';
   const cautions = answer?.kind === 'refused' ? answer.because : answer?.kind === 'checked' ? answer.cautions : [];

@@ -1,6 +1,6 @@
 import { amountsIn, depthIn, type HeardAmount, type HeardDose, type HeardTimes } from '../../hear';
 import type { MeasureSystem } from '../../quantities';
-import type { IngredientRow, PlantRow, SceneFact, Use } from '../../tables';
+import type { IngredientRow, PlantRow, SceneFact, Season, Use } from '../../tables';
 import type { Act, ActThing } from '../judge';
 import type { Mention } from '../mentions';
 import { nitrogenOf } from './feeds';
@@ -26,6 +26,7 @@ export interface Heard {
   readonly apart: Apart | undefined;
   /** What the vessel held before. */
   readonly held: readonly Mention<IngredientRow>[];
+  readonly season?: Season;
 }
 
 /** The act that a line means: what goes on now, what went on before, and what else is so. */
@@ -55,6 +56,7 @@ export function actOf(heard: Heard): Act {
           sprouted: { daysAgo: times.sprouted, hasCastings: said.some(({ mention }) => mention.row.id === 'castings') },
         }),
     ...(use === undefined ? {} : { use }),
+    ...(heard.season === undefined ? {} : { season: heard.season }),
     ...(isYoung(line, plants) ? { isYoung: true } : {}),
     ...(wasTested(line) ? { isTested: true } : {}),
     ...pacesOf(times, use, amountsIn(line, measures)),

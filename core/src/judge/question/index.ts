@@ -8,16 +8,17 @@ import {
   takenBackIn,
   timesIn,
   type HeardDose,
+  type HeardTimes,
 } from '../../hear';
 import type { IsoDate, MeasureSystem } from '../../quantities';
-import type { SceneFact, Tables, Use } from '../../tables';
+import type { IngredientRow, SceneFact, Tables, Use } from '../../tables';
 import { onlyOnce, type CautionFound } from '../caution';
 import { judge, type Act } from '../judge';
 import { mentions, type Mention } from '../mentions';
 import { actOf, factsOfUse, goesOnNow, onceEach, type Dosed, type Heard } from './act';
 import { withBrews, withExtract, withFeeding, withFeeds } from './feeds';
 import { byHandIn } from './by-hand';
-import { blanked, factsIn, nameable, type Named } from './names';
+import { blanked, factsIn, nameable, plantsOf, type Named } from './names';
 import { needsBeside, needsOf, type Need } from './needs';
 import { apartIn, heldIn } from './order';
 import { onPlant } from './plants';
@@ -66,6 +67,19 @@ export interface Asked {
 export interface Speaker {
   readonly measures: MeasureSystem;
   readonly today?: IsoDate;
+  /** Of the garden, degrees; south is negative. Where it is not known, the measures tell the half of the world. */
+  readonly latitude?: number;
+}
+const usualLatitude = { north: 50, south: -35 } as const;
+
+/** The month that is spoken of, or today's, as at the garden. */
+function seasonIn({ month }: HeardTimes, { measures, today, latitude }: Speaker): Pick<Heard, 'season'> {
+  const at = month ?? (today === undefined ? undefined : Number(today.slice(5, 7)));
+  return at === undefined
+    ? {}
+    : {
+        season: { month: at, latitude: latitude ?? usualLatitude[measures === 'australian' ? 'south' : 'north'] },
+      };
 }
 
 /** Reads a question such as "may I put 20 % vinegar on weeds near the pond". Unknown words are handed back, not guessed. */
@@ -103,17 +117,19 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
 }
 
 /** Everything that a line says, heard by the layer of amounts and times. */
-function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[], { measures, today }: Speaker): Heard {
+function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[], speaker: Speaker): Heard {
+  const { measures, today } = speaker;
   const all = named.flatMap((found) => (found.row.kind === 'ingredient' ? [{ ...found, row: found.row.row }] : []));
-  const plants = named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
-  const things = all.filter(isThere(line)).filter((thing) => !isPlantOf(thing, plants, line));
+  const plants = plantsOf(named);
+  const things = all
+    .filter(isThere(line))
+    .filter((thing) => !isPlantOf(thing, plants, line) && !isMade(thing, all, line));
   // Helpers that are left alone, or let out, are no target.
   const isLetBe =
     things.every(({ row }) => row.id === 'water') &&
     !saysKill(line) &&
     (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping'));
-  const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
-  const saidFacts = factsIn(tables, line, plants, isAboutWeeds, measures);
+  const saidFacts = factsIn(tables, line, named, measures);
   const times = timesIn(line, today);
   // Water is what things are put into; an amount beside it is no dose of it.
   const dosed = things.filter(({ row }) => row.id !== 'water');
@@ -148,6 +164,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
     times,
     apart: apartIn(line, things, times),
     held: heldIn(line, things),
+    ...seasonIn(times, speaker),
   };
 }
 
@@ -156,6 +173,14 @@ const isPlantOf = (thing: Mention<unknown>, plants: readonly Mention<unknown>[],
   plants.some(({ at }) => at === thing.at) &&
   /\b(?:on|above|over|near|round|around|under|beside|between|among|by|to|for)\s+(?:the |my |our )?$/u.test(
     line.slice(0, thing.at),
+  );
+
+/** "Peppers and garlic for a bug spray": what it is made into, and nothing besides. */
+const isMade = ({ at, row }: Mention<IngredientRow>, all: readonly Mention<IngredientRow>[], line: string): boolean =>
+  row.classes.includes('bought-insecticide') &&
+  all.some((one) => one.at < at && one.row.id !== 'water') &&
+  /\b(?:for|as|into|make|makes|making) (?:a |an |my |our |some )?(?:home-?made |natural |strong )?$/u.test(
+    line.slice(0, at),
   );
 
 /** "Two spoons of pure soap in a gallon" is thinned, whatever else it is called. */

@@ -1,11 +1,14 @@
-import { amountsIn, isThere, phIn, type HeardAmount } from '../../hear';
+import { amountsIn, isThere, phIn, spansOf, type HeardAmount } from '../../hear';
+import { factMeant } from '../../meaning';
 import type { MeasureSystem } from '../../quantities';
 import { readLine } from '../../read';
+import { wordsOf } from '../../read/stretch';
 import { plantNamesOf } from '../../hear/words';
 import type {
   CauseRow,
   IngredientRow,
   PlantRow,
+  SafetyRule,
   SceneFact,
   SceneFactRow,
   Tables,
@@ -21,7 +24,7 @@ export type Named =
   | { readonly kind: 'plant'; readonly row: PlantRow }
   | { readonly kind: 'weed'; readonly row: WeedRow }
   | { readonly kind: 'cause'; readonly row: CauseRow }
-  | { readonly kind: 'work' | 'thing'; readonly row: WorkRow };
+  | { readonly kind: WorkRow['kind']; readonly row: WorkRow };
 
 const namedThings = new WeakMap<object, readonly { row: Named; words: readonly string[] }[]>();
 
@@ -94,23 +97,24 @@ function describesHelper(tables: Tables, line: string): boolean {
 export function factsIn(
   tables: Tables,
   whole: string,
-  plants: readonly Mention<PlantRow>[],
-  isAboutWeeds: boolean,
+  named: readonly Mention<Named>[],
   measures: MeasureSystem,
 ): SceneFact[] {
+  const plants = plantsOf(named);
+  const isAboutWeeds = named.some(({ row }) => row.kind === 'weed');
   // What stands beside it says nothing of where it goes.
   const line = [...plants.filter((plant) => isBeside(plant, whole)), ...fed(whole)].reduce(
     (text, { at, length }) => blanked(text, at, length),
     whole,
   );
+  const spoken = plainly(line, named);
   const temperature = temperatureIn(line, measures);
   const wind = mostOf(line, measures, 'speed');
-  const longest = mostOf(line, measures, 'time') ?? 0;
+  const longest = mostOf(line.replaceAll(grown, ' '), measures, 'time') ?? 0;
   return [
     ...new Set([
-      ...tables.sceneFacts
-        .filter((row) => says(row, row.words, line) && !says(row, row.unless ?? [], line))
-        .map(({ id }) => id),
+      ...factsSaid(tables, spoken),
+      ...factsMeantIn(tables, spoken),
       ...soilFacts(tables, phIn(line)),
       ...plants
         .filter((plant) => !isBeside(plant, line))
@@ -121,7 +125,7 @@ export function factsIn(
       ...(plants.some((plant) => isTarget(plant, line)) ? (['on-plant'] as const) : []),
       ...(longest >= longWait ? (['waits-long'] as const) : []),
       ...(isAboutWeeds ? (['as-weedkiller'] as const) : []),
-      ...(describesHelper(tables, whole) ? (['target-helper'] as const) : []),
+      ...(describesHelper(tables, withoutPests(whole, named)) ? (['target-helper'] as const) : []),
       ...weatherFacts({
         ...(temperature === undefined ? {} : { temperature }),
         ...(wind === undefined ? {} : { wind }),
@@ -129,6 +133,9 @@ export function factsIn(
     ]),
   ];
 }
+
+/** "My five-year-old", "a two-year-old vine": how old somebody is, and no time to wait. */
+const grown = /[\w-]+[\s-]years?[\s-]old\b/gu;
 
 /** Days between raw manure and what is picked off the soil. */
 const longWait = 90;
@@ -145,6 +152,71 @@ function mostOf(
 ): number | undefined {
   const named = amountsIn(line, measures).filter((one) => one.kind === kind && one.amount < atMost);
   return named.length === 0 ? undefined : Math.max(...named.map(({ amount }) => amount));
+}
+
+/** Facts that the line tells in the words of their lists. */
+export const factsSaid = ({ sceneFacts }: Pick<Tables, 'sceneFacts'>, line: string): SceneFact[] =>
+  sceneFacts.filter((row) => says(row, row.words, line) && !says(row, row.unless ?? [], line)).map(({ id }) => id);
+
+/**
+ * How sure a fact must be that no list of words holds: one that only warns, one that stops something, and one that stops
+ * by itself or answers a warning.
+ */
+const sureFrom = { warns: 0.65, stops: 0.8, decides: 0.85 } as const;
+
+/** The plants among what is named. */
+export const plantsOf = (named: readonly Mention<Named>[]): Mention<PlantRow>[] =>
+  named.flatMap((found) => (found.row.kind === 'plant' ? [{ ...found, row: found.row.row }] : []));
+
+/** Without words that stand for none of the things they name: "cat mint" is no cat, "dog rose" no dog. */
+const plainly = (line: string, named: readonly Mention<Named>[]): string =>
+  named
+    .filter(({ row: { kind } }) => kind === 'talk')
+    .reduceRight((text, { at, length }) => `${text.slice(0, at)}plant${text.slice(at + length)}`, line);
+
+/** A pest by its name is none of the helpers that look like it. */
+const withoutPests = (line: string, named: readonly Mention<Named>[]): string =>
+  named.reduce(
+    (text, { at, length, row }) =>
+      row.kind === 'cause' && row.row.kind !== 'helper' ? blanked(text, at, length) : text,
+    line,
+  );
+
+/** Facts that the line tells in words which no list holds, by how people say them; not what is denied in plain words. */
+function factsMeantIn(tables: Tables, line: string): SceneFact[] {
+  const { meanings, sceneFacts } = tables;
+  if (!meanings) return [];
+  const weights = weightsOfFacts(tables);
+  const meant = new Set(
+    spansOf(line).flatMap((span) => {
+      const found = factMeant(meanings, wordsOf(tables, span));
+      const row = found && sceneFacts.find(({ id }) => id === found.fact);
+      return row && found.sure > sureFrom[weights.get(row.id) ?? 'warns'] ? [row] : [];
+    }),
+  );
+  return [...meant]
+    .filter((row) => !says(row, row.unless ?? [], line) && mentions([{ row, words: row.words }], line).length === 0)
+    .map(({ id }) => id);
+}
+
+type Weight = keyof typeof sureFrom;
+const weighed = new WeakMap<object, ReadonlyMap<SceneFact, Weight>>();
+
+function weightsOfFacts({ safetyRules }: Pick<Tables, 'safetyRules'>): ReadonlyMap<SceneFact, Weight> {
+  const known = weighed.get(safetyRules);
+  if (known) return known;
+  const all = (weight: Weight, of: (rule: SafetyRule) => readonly SceneFact[]) =>
+    safetyRules.flatMap((rule) => of(rule).map((fact) => [fact, weight] as const));
+  const built = new Map<SceneFact, Weight>([
+    ...all('stops', ({ level, when }) => (level === 'stop' ? (when.facts ?? []) : [])),
+    ...all('decides', ({ level, metBy = [], when: { things = [], facts = [], withoutFacts = [] } }) => [
+      ...metBy,
+      ...withoutFacts,
+      ...(level === 'stop' && things.length === 0 ? facts : []),
+    ]),
+  ]);
+  weighed.set(safetyRules, built);
+  return built;
 }
 
 const says = (row: SceneFactRow, words: readonly string[], line: string): boolean =>

@@ -30,7 +30,10 @@ const nextDay =
 
 /** Something is picked, cut or eaten. */
 const eats =
-  /\b(?:eat\w*|pick\w*|harvest\w*|dinner|supper|salad bowl|off the vine|cut (?:them|it|heads?|the)|cutting|pulling)\b/;
+  /\b(?:eat\w*|pick\w*|harvest\w*|serv(?:e|ed|ing)|taste|munch\w*|dinner|supper|salad bowl|off the vine|cut (?:them|it|heads?|the)|cutting|pulling)\b/;
+/** It went on already: "the mint that I sprayed", "after dusting"; or how long to wait is what is asked. */
+const wentOn =
+  /\b(?:sprayed|dusted|treated|drenched|soaped|oiled|limed|powdered|misted|fed|(?:after|since) (?:a |the |my )?(?:\w+ ){0,3}(?:spray\w*|dust\w*|treat\w*|drench\w*)|how (?:long|soon|many days)|when (?:can|may|could|is it))\b/;
 
 /** "Oil two weeks after sulphur", "peroxide today, nematodes the next day": what went on first, and how long before. */
 export function apartIn(line: string, things: readonly Mention<IngredientRow>[], times: HeardTimes): Apart | undefined {
@@ -98,7 +101,8 @@ export function daysToHarvestIn(line: string, times: HeardTimes): number | undef
   return (
     ahead?.days ??
     // "Sprayed two hours ago, the children eat them": eaten as things are.
-    (times.days.some(({ days }) => days < 0) ||
+    (times.days.some(({ days }) => days <= 0) ||
+    wentOn.test(line) ||
     /\b(?:today|tonight|tonite|now|this arvo|this evening|for (?:dinner|tea|supper|lunch))\b/.test(line)
       ? 0
       : undefined)

@@ -26,7 +26,7 @@ const neutral = new Set(
   grade food pure organic natural homemade home made household kitchen hot warm cold boiling boil boiled brew brewed fill filled splash little drop drops
   handful pinch scatter sprinkle sprinkled dust dusting bury dig hole tree trees leaf leaves root roots stem flower flowers fruit fruits soil ground lawn grass
   weed weeds insect insects bug bugs pest pests vegetable vegetables veg crop crops bright full sun sunny shade evening noon dusk dawn day heat
-  without wearing contact lenses eye eyes skin hand hands hungry ripe tap spare leftover leftovers fresh old new empty compost water rain
+  pick picking picked harvest harvested harvesting serve served without wearing contact lenses eye eyes skin hand hands hungry ripe tap spare leftover leftovers fresh old new empty compost water rain
   bin barrel shed garage store stored storing myself alone let letting degrees rate label packet half double quarter dozen couple stuff lot bit
   end ends inside outside whole both sides under over underneath top bottom edge middle moist damp wet dry dull cloudy still calm breeze
   clock morning afternoon night weekend monday tuesday wednesday thursday friday saturday sunday spring summer autumn winter ago since

@@ -22,10 +22,14 @@ const words: Readonly<Record<SceneFact, readonly string[]>> = {
 /** What is said of the same thing and makes it untrue: "dormant oil, and the leaves are out". */
 const unless: FactWords = {
   'bare-branches': plants['in-leaf'],
+  // "Our well water" comes from it, and goes nowhere near it.
+  'on-drinking-water': ['well water'],
   'on-leaves': ['not touching', 'off', 'not on', 'away from', 'without touching'].flatMap((how) => [
     `${how} the leaves`,
     `${how} leaves`,
   ]),
+  // "Water once the soil is dry": it is not yet.
+  thirsty: ['once', 'until', 'till', 'as soon as'].map((when) => `${when} * is dry`),
   'rain-soon': [
     ...['two', '2', 'three', '3', 'four', '4', 'five', '5'].flatMap((days) =>
       ['in', 'due in', 'is due in', 'expected in', 'not for', 'only in'].map((when) => `rain ${when} ${days} days`),

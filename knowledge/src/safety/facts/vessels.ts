@@ -115,6 +115,17 @@ export const vessels = {
     'secateurs',
     'shears',
   ],
+  'gives-gas': [
+    'bubbling',
+    'bubbles away',
+    'fizzing',
+    'fermenting',
+    'foaming',
+    'frothing',
+    'still working',
+    'gives off gas',
+    'giving off gas',
+  ],
   'lid-tight': [
     'pressed the lid on',
     'lid pressed on',
