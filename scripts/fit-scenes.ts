@@ -1,6 +1,6 @@
 /**
  * Learns how people say what else is so (the sun, the dog, the lid) and writes knowledge/reader/scenes.json: `npm run
- * fit:scenes`, after any change of knowledge/voices/scenes.jsonl, asked.jsonl, the words of facts, concepts or plants.
+ * fit:scenes`, after any change of knowledge/voices/scenes.jsonl, asked.jsonl, plain.jsonl, the words of facts, concepts or plants.
  * `npm run fit:scenes -- --aside` leaves every fifth saying out, tells how a stranger's would fare, and writes nothing.
  */
 import fs from 'node:fs';
@@ -13,7 +13,7 @@ import type { MeaningsData, WordVectors } from '../core/src/tables';
 import { knowledge as tables } from '../knowledge/src';
 import { rowsOf, scenesDigest, scenesTold } from './lessons';
 
-const pace: Pace = { rounds: Number(process.env.RO ?? 60), heldBack: 0.004 };
+const pace: Pace = { rounds: 60, heldBack: 0.004 };
 const vectors = JSON.parse(fs.readFileSync('knowledge/reader/vectors.json', 'utf8')) as WordVectors;
 const line = ({ is, text }: { readonly is: string; readonly text: string }): Line => ({
   is,

@@ -29,6 +29,9 @@ export const sayingFiles = (): { readonly file: string; readonly half: 0 | 1 }[]
 
 const asked = 'asked.jsonl';
 const scenes = 'scenes.jsonl';
+const plain = 'plain.jsonl';
+/** What questions are learned from, and signs are not. */
+const ofQuestions: ReadonlySet<string> = new Set([asked, scenes, plain]);
 
 /** Digest of what questions without a substance are learned from: where it changes, `npm run fit:acts`. */
 export function askedDigest({ concepts, plants }: Tables): string {
@@ -57,7 +60,8 @@ export function scenesTold({ sceneFacts }: Tables): { readonly is: string; reado
 
 /** Digest of what facts of a scene are learned from: where it changes, `npm run fit:scenes`. */
 export function scenesDigest(tables: Tables): string {
-  const digest = createHash('sha256').update(fs.readFileSync(path.join(folder, asked)));
+  const digest = createHash('sha256');
+  for (const file of [asked, plain]) digest.update(fs.readFileSync(path.join(folder, file)));
   digest.update(JSON.stringify(scenesTold(tables)));
   digest.update(
     JSON.stringify([tables.concepts, tables.plants.map(({ id, name, synonyms, kin }) => [id, name, synonyms, kin])]),
@@ -69,7 +73,7 @@ export function scenesDigest(tables: Tables): string {
 export function lessonDigest({ signs, concepts, plants }: Tables): string {
   const digest = createHash('sha256');
   for (const file of fs.readdirSync(folder).sort())
-    if (file !== asked && file !== scenes) digest.update(fs.readFileSync(path.join(folder, file)));
+    if (!ofQuestions.has(file)) digest.update(fs.readFileSync(path.join(folder, file)));
   digest.update(
     JSON.stringify([
       signs.map(({ id, name, plain, says }) => [id, name, plain, says]),

@@ -10,7 +10,7 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   // A pot that is scrubbed has nothing growing in it.
   [
     'tool',
-    /\b(?:pots?|trays?)\b[^.;?!]{0,60}\bscrub\w*|\b(?:scrub\w*|wash(?:ed|ing)? (?:out )?(?:the |my |our |old |used )*)[^.;?!]{0,40}\b(?:pots?|trays?)\b/,
+    /\b(?:pots?|trays?)\b[^.;?!]{0,60}\bscrub\w*|\bscrub\w*[^.;?!]{0,40}\b(?:pots?|trays?)\b|\bwash(?:ed|ing)? (?:out |up )?(?:(?:the|my|our|all|empty|clay|plastic|old|dirty|used|seed|terracotta) )*(?:pots?|trays?)\b/,
   ],
   [
     'soak',

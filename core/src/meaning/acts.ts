@@ -32,7 +32,7 @@ const graveFrom = 0.03;
  */
 export function meantAct(
   meanings: MeaningsData,
-  { tokens, concepts }: Stretch,
+  { tokens, concepts }: Pick<Stretch, 'tokens' | 'concepts'>,
   isRead: boolean,
   isGrave: (rule: string) => boolean,
 ): string | undefined {
