@@ -387,6 +387,16 @@ describe('eating', () => {
     expect(rulesOf('manure dug in last October, can I eat the carrots in July')).not.toContain('wait-to-pick'));
 });
 
+describe('where nothing but water goes on', () => {
+  test.each([
+    'stake the tomatoes before the storm tonight',
+    'ten litres of water for the thirsty hydrangea at the roots',
+  ])('%s: rain and thirst are no harm', (line) => expect(levels(ask(line))).not.toContain('caution'));
+
+  test('what is pulled next fortnight had no raw manure', () =>
+    expect(ask('fresh pig manure on the radishes we pull next fortnight').kind).toBe('refused'));
+});
+
 describe('what has its months and its pace', () => {
   const cautions = (line: string, latitude?: number) =>
     readQuestion(knowledge, line, {

@@ -89,6 +89,8 @@ const sayings: readonly Saying[] = [
   said(String.raw`\bin\s+(${figurePattern})\s+${span}(?:'s? time)?\b`, (found) => times(found)),
   said(String.raw`\b(${figurePattern})\s+${span}\s+(?:from now|later)\b`, (found) => times(found)),
   said(String.raw`\bnext week\b`, () => 7),
+  said(String.raw`\bnext fortnight\b`, () => 14),
+  said(String.raw`\bnext month\b`, () => 30),
   said(String.raw`\b(?:pick|eat|harvest|cut|serv)\w*\s+(?:\w+\s+){0,2}${weekday}`, (found, today) =>
     today === undefined ? undefined : ((weekdays.indexOf((found[1] ?? '').toLowerCase()) - today + 6) % 7) + 1,
   ),

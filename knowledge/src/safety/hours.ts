@@ -13,7 +13,7 @@ export const hours: readonly SafetyRule[] = [
   guideline(
     'rain-soon',
     'caution',
-    { facts: ['rain-soon', 'on-leaves'] },
+    { things: ['spray'], facts: ['rain-soon', 'on-leaves'] },
     'Rain washes it off before it has worked.',
     'Wait for a dry spell.',
   ),

@@ -108,7 +108,8 @@ function thingOf(row: IngredientRow, dose: HeardDose, use: Use | undefined, fact
 }
 
 const neat = 100;
-const laid = new Set(['material', 'soil-building', 'barrier', 'scraps', 'fresh-wood', 'manure']);
+// Plain water burns nothing.
+const laid = new Set(['water', 'material', 'soil-building', 'barrier', 'scraps', 'fresh-wood', 'manure']);
 
 /** What follows from where it goes. */
 export const factsOfUse = (use: Use | undefined): readonly SceneFact[] =>

@@ -30,7 +30,7 @@ const nextDay =
 
 /** Something is picked, cut or eaten. */
 const eats =
-  /\b(?:eat\w*|pick\w*|harvest\w*|serv(?:e|ed|ing)|taste|munch\w*|(?<!\b(?:after|before) (?:\w+ )?)(?:dinner|supper)|salad bowl|off the vine|cut (?:them|it|heads?|the)|cutting|pulling)\b/;
+  /\b(?:eat\w*|pick\w*|harvest\w*|serv(?:e|ed|ing)|taste|munch\w*|(?<!\b(?:after|before) (?:\w+ )?)(?:dinner|supper)|salad bowl|off the vine|cut (?:them|it|heads?|the)|cutting|pulling|we (?:pull|lift|cut|dig))\b/;
 /** It went on already: "the mint that I sprayed", "after dusting"; or how long to wait is what is asked. */
 const wentOn =
   /\b(?:sprayed|dusted|treated|drenched|soaped|oiled|limed|powdered|misted|fed|(?:after|since) (?:a |the |my )?(?:\w+ ){0,3}(?:spray\w*|dust\w*|treat\w*|drench\w*)|how (?:long|soon|many days)|when (?:can|may|could|is it))\b/;
