@@ -365,7 +365,7 @@ describe('what else is so, in words that no list holds', () => {
       ...['treats-body', 'near-cats', 'by-a-child', 'near-children-or-pets', 'rain-soon', 'ladder', 'closed-room'],
       ...['animal-hurt', 'person-hurt', 'plant-hurt', 'pregnant', 'hot', 'sun', 'wind', 'frost'],
     ];
-    expect(factsIn(line).filter((fact) => alarms.includes(fact) && line.includes('dog rose') === false)).toEqual([]);
+    expect(factsIn(line).filter((fact) => alarms.includes(fact))).toEqual([]);
   });
 
   test('how old somebody is, is no time to wait', () =>
