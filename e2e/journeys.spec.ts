@@ -456,6 +456,22 @@ test.describe('everyday', () => {
     await expect(page.getByRole('button', { name: /^Slime trails: Seen/ })).toBeVisible();
   });
 
+  test('what was tried before is told back, minded in the choice, and taken back by a tap', async ({ page }) => {
+    await openCase(page, 'Gooseberries');
+    await say(page, 'greenfly packed on the tips, sticky leaves. Sprayed soapy water yesterday, no use.');
+    const told = page.getByRole('button', { name: 'Tried: soap spray, no help. Tap to take it back.' });
+    await expect(told).toBeVisible();
+    await expectAccessible(page);
+    await part(page, 'Choose');
+    const minds = page.getByText(/You say that you tried it, and that it did not help\./).first();
+    await expect(minds).toBeVisible();
+    await part(page, 'Read');
+    await told.click();
+    await expect(told).toBeHidden();
+    await part(page, 'Choose');
+    await expect(minds).toBeHidden();
+  });
+
   test('a second tap means looked and not there, a third takes it back', async ({ page }) => {
     await openCase(page, 'Gooseberries');
     const plate = page.getByRole('button', { name: /^Curled tips[ .]/ });

@@ -21,6 +21,7 @@ import { specimens } from './specimens';
 import { sowing } from './sowing';
 import { weeds } from './weeds';
 import { concepts } from './words';
+import { tried } from './words/tried';
 import { works } from './words/works';
 
 export { glossary } from './glossary';
@@ -56,4 +57,5 @@ export const knowledge: Tables = {
   reaches,
   retired,
   regret,
+  tried,
 };

@@ -21,7 +21,9 @@ import { deviceOf, gate, household, namesInTheHouse, type Household } from './ho
 import { keeping, type Keeper } from './keeper';
 import { aboutCase } from './acts/cases';
 import { photos } from './photos';
+import { gardenTime } from './clock';
 import { maybeOneCase } from './store/cases';
+import { oneGarden } from './store/garden';
 import { inTransaction, workedOut } from './store/remembered';
 import type { LongWork } from './thread';
 import { Turns } from './turns';
@@ -180,13 +182,13 @@ function answerTo(deps: Served, name: CallName): (request: Request, id: string, 
 }
 
 /** The line of a case, read before the act begins; undefined where there is none, or the act will refuse it anyway. */
-async function readAhead({ db, long }: Served, body: unknown, caseId: string): Promise<Deps['read']> {
+async function readAhead({ db, long, clock }: Served, body: unknown, caseId: string): Promise<Deps['read']> {
   const input = calls.addEvidence.input.safeParse(body);
   const said = input.data?.said;
   if (said === undefined || !long) return undefined;
   const about = inTransaction(db, 'read', () => {
     const row = maybeOneCase(db, caseId);
-    return row && aboutCase(db, row);
+    return row && aboutCase(db, row, gardenTime(clock(), oneGarden(db).time_zone).today);
   });
   if (!about) return undefined;
   const reading = await long('read', { said, about });

@@ -21,6 +21,7 @@ import measured from './migrations/018_measured.sql';
 import area from './migrations/019_area.sql';
 import weather from './migrations/020_weather.sql';
 import routines from './migrations/021_routines.sql';
+import tried from './migrations/022_tried.sql';
 
 export type Db = Database.Database;
 
@@ -47,6 +48,7 @@ export const migrations: readonly { readonly name: string; readonly sql: string 
   { name: '019_area', sql: area },
   { name: '020_weather', sql: weather },
   { name: '021_routines', sql: routines },
+  { name: '022_tried', sql: tried },
 ];
 
 /**

@@ -79,6 +79,46 @@ describe('one case from first sign to verdict', () => {
     expect(view.log.filter(({ command }) => command === 'add-evidence')).toHaveLength(2);
   });
 
+  test('what was tried before is heard, minded by choice and plan, and can be taken back', async () => {
+    const id = await openCase();
+    const said = await post(`/cases/${id}/evidence`, {
+      said: 'greenfly on the tips. Dusted them with sulphur yesterday, no use. Hosed them too.',
+    });
+    expect(said['tried']).toMatchObject([
+      { remedy: 'sulphur-spray', helped: false, daysAgo: 1 },
+      { remedy: 'water-jet' },
+    ]);
+    const view = await theCase(id);
+    expect(view.tried).toEqual([
+      { remedy: 'sulphur-spray', helped: false, on: '2026-06-09' },
+      { remedy: 'water-jet', helped: null, on: null },
+    ]);
+    // Without a day nothing can be counted from it.
+    expect(view.recent).toEqual([{ remedy: 'sulphur-spray', daysAgo: 1, where: 'plant' }]);
+
+    const refused = await world.api.post(`/api/cases/${id}/remedies`).send({ remedy: 'oil-spray' }).expect(409);
+    expect(refused.body.detail).toMatch(/sulphur/i);
+    await post(`/cases/${id}/evidence`, { tried: [{ remedy: 'sulphur-spray', isSo: false }] });
+    expect((await theCase(id)).tried.map(({ remedy }) => remedy)).toEqual(['water-jet']);
+    await post(`/cases/${id}/remedies`, { remedy: 'oil-spray' });
+  });
+
+  test('what was tried names a remedy and a day that is over, or nothing is kept', async () => {
+    const id = await openCase();
+    const refused = async (one: object) =>
+      (
+        await world.api
+          .post(`/api/cases/${id}/evidence`)
+          .send({ tried: [one] })
+          .expect(422)
+      ).body.fields;
+    expect(await refused({ remedy: 'moon-dust', isSo: true })).toMatchObject([{ field: 'tried[0].remedy' }]);
+    expect(await refused({ remedy: 'soap-spray', isSo: true, on: '2026-06-11' })).toMatchObject([
+      { field: 'tried[0].on' },
+    ]);
+    expect((await theCase(id)).tried).toEqual([]);
+  });
+
   test('a tick can be undone, and then the step is planned again', async () => {
     const id = await openCase();
     const { id: jobId } = await post(`/cases/${id}/remedies`, { remedy: 'water-jet' });

@@ -69,7 +69,7 @@ describe('what cannot be sent', () => {
     await perform('addEvidence', { id: 'c1', body: { said: 'wobbly frumps' } }, 'Signs noted');
     const told: unknown[] = [];
     const stop = outbox.onLate((late) => told.push(late));
-    answering([200, { understood: [], perhaps: [], notUnderstood: ['wobbly frumps'] }]);
+    answering([200, { understood: [], perhaps: [], tried: [], notUnderstood: ['wobbly frumps'] }]);
     await flush();
     stop();
     expect(told).toMatchObject([{ says: expect.stringContaining('“wobbly frumps”') }]);

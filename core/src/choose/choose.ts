@@ -26,6 +26,9 @@ import { nextTimes, type NextTime } from './next-time';
 import { costOf, helpOf, isForNow, meantBy, stakesOf, type Here, type Meant, type Stake } from './stakes';
 import { isMild, rivalsIn, suggestedSet, type Rivals } from './suggest';
 
+/** What was done without these steps, and judged by the eye, tells little of what they would do: a judged trial counts for more. */
+const factorOf = (helped: boolean | null | undefined): number => (helped == null ? 1 : helped ? 1.05 : 0.85);
+
 /** What bears on the choice besides the reading. */
 export interface Circumstances {
   readonly plant?: PlantId;
@@ -50,6 +53,8 @@ export interface Circumstances {
     readonly daysAgo: number;
     readonly where?: 'plant' | 'bed';
   }[];
+  /** What the gardener says was done about it before, and whether it helped; null or left out where that is not known. */
+  readonly tried?: readonly { readonly remedy: RemedyId; readonly helped?: boolean | null }[];
   /** What this garden has seen of remedies against what leads here. */
   readonly experience?: readonly Experience[];
 }
@@ -102,6 +107,8 @@ export type Standing =
   | { readonly kind: 'stronger'; readonly than: RemedyId; readonly surer: boolean }
   | { readonly kind: 'risky-if-wrong'; readonly cause: CauseId | ConditionId; readonly chance: number }
   | { readonly kind: 'unproven'; readonly grade: Grade }
+  /** Done before, as the gardener says. */
+  | { readonly kind: 'tried'; readonly helped: boolean | null }
   /** How it did in this garden. */
   | { readonly kind: 'here'; readonly worked: number; readonly failed: number; readonly harmed: number };
 
@@ -193,9 +200,10 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
   const later: { readonly row: RemedyRow; readonly meant: readonly Meant[] }[] = [];
   for (const row of tables.remedies) {
     const past = circumstances.experience?.find(({ remedy }) => remedy === row.id);
+    const told = circumstances.tried?.find(({ remedy }) => remedy === row.id);
     const meant = meantBy(row, stakes, here)
       .filter(({ of }) => !isReport(row) || isReported(weighing, of))
-      .map((one) => ({ ...one, fits: Math.min(1, one.fits * (past?.factor ?? 1)) }));
+      .map((one) => ({ ...one, fits: Math.min(1, one.fits * (past?.factor ?? factorOf(told?.helped))) }));
     const timely = meant.filter((target) => isForNow(row, target, here));
     const notNow = meant.filter((target) => !timely.includes(target));
     const now = timely.filter(({ isLeft }) => !isLeft);
@@ -246,6 +254,7 @@ export function chooseRemedies(tables: Tables, weighing: Weighing, circumstances
           : several > 1
             ? [{ kind: 'answers-several' as const, count: several }]
             : []),
+        ...(told ? [{ kind: 'tried' as const, helped: told.helped ?? null }] : []),
         ...(past ? [{ kind: 'here' as const, worked: past.worked, failed: past.failed, harmed: past.harmed }] : []),
         ...(risk ? [{ kind: 'risky-if-wrong' as const, ...risk }] : []),
         ...(row.grade === 'folk' || row.grade === 'doubtful' ? [{ kind: 'unproven' as const, grade: row.grade }] : []),

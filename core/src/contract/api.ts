@@ -95,6 +95,14 @@ const understood = z.object({
       signs: z.array(z.string()),
     }),
   ),
+  tried: z.array(
+    z.object({
+      say: z.string(),
+      remedy: z.string(),
+      helped: z.boolean().optional(),
+      daysAgo: z.number().optional(),
+    }),
+  ),
   notUnderstood: z.array(z.string()),
 });
 

@@ -4,7 +4,7 @@ import { climates, settings } from '../tables/common';
 import { tapTreatments } from '../tables/jobs';
 import { placeSchema } from './plan';
 import { countValues } from './jobs';
-import { commandId, letter, named, specksCount, spottedShare } from './entries';
+import { commandId, isoDate, letter, named, specksCount, spottedShare } from './entries';
 
 /** Sent with every command; the same id twice is answered once and done once. */
 const name = z.string().trim().min(1).max(80);
@@ -38,6 +38,18 @@ export const addEvidence = z.strictObject({
       }),
     )
     .max(200)
+    .optional(),
+  /** Done before, outside of any job; `isSo` false takes it back. */
+  tried: z
+    .array(
+      z.strictObject({
+        remedy: named,
+        isSo: z.boolean(),
+        helped: z.boolean().optional(),
+        on: isoDate.optional(),
+      }),
+    )
+    .max(50)
     .optional(),
 });
 

@@ -182,6 +182,8 @@ export const caseView = z.object({
   }),
   /** The last day on which its plant is in flower; null where it is not, or nobody said. */
   bloomUntil: z.string().nullable(),
+  /** What the gardener said was done before, outside of any job. */
+  tried: z.array(z.object({ remedy: z.string(), helped: z.boolean().nullable(), on: z.string().nullable() })),
   recent: z.array(z.object({ remedy: z.string(), daysAgo: z.number(), where: z.enum(['plant', 'bed']) })),
   /** How remedies did here against what leads. */
   experience: z.array(

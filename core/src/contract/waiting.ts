@@ -18,7 +18,7 @@ const noneEnded = () => ({ jobs: [] });
  */
 export const canWait = {
   openCase: (id) => ({ id }),
-  addEvidence: () => ({ understood: [], perhaps: [], notUnderstood: [] }),
+  addEvidence: () => ({ understood: [], perhaps: [], tried: [], notUnderstood: [] }),
   answerCheck: nothing,
   recordStep: nothing,
   addCount: (id) => ({ id, ticked: [] }),

@@ -107,6 +107,16 @@ export const weighResponse = z.object({
       signs: z.array(z.object({ sign: z.string(), name: z.string() })),
     }),
   ),
+  /** What the line says was done before, and whether it helped; with days, the choice minds it. */
+  tried: z.array(
+    z.object({
+      say: z.string(),
+      remedy: z.string(),
+      name: z.string(),
+      helped: z.boolean().optional(),
+      daysAgo: z.number().optional(),
+    }),
+  ),
   notUnderstood: z.array(z.string()),
   causes: z.array(
     z.object({

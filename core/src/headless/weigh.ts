@@ -2,7 +2,16 @@ import { chooseRemedies } from '../choose';
 import { ingredientNamed } from '../judge';
 import { inputError, parseInput } from '../problem';
 import { weighRequest, type WeighRequest, type WeighResponse } from '../contract/weigh';
-import { evidenceFromSoil, kinNamed, plantNamed, readLine, type About, type Perhaps, type Understood } from '../read';
+import {
+  evidenceFromSoil,
+  kinNamed,
+  plantNamed,
+  readLine,
+  type About,
+  type Perhaps,
+  type Tried,
+  type Understood,
+} from '../read';
 import { spokenIn } from '../quantities';
 import { rowById, seasonOfPlace, type PlantRow, type RemedyId, type SignRow, type Tables } from '../tables';
 import { weigh, type Contribution, type Evidence, type Situation, type Weighing } from '../weigh';
@@ -28,7 +37,7 @@ const worthListing = 0.02;
 export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
   const request = parseInput(weighRequest, body);
   const tables = spokenIn(raw, request.measures);
-  const { understood, perhaps, notUnderstood, situation, plantName } = situationOf(tables, request);
+  const { understood, perhaps, tried, notUnderstood, situation, plantName } = situationOf(tables, request);
   const weighing = weigh(tables, situation);
   const choice = chooseRemedies(tables, weighing, {
     ...(situation.plant === undefined ? {} : { plant: situation.plant }),
@@ -41,9 +50,11 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
       ? {}
       : { cupboard: request.cupboard.map((word, at) => inCupboard(tables, word, at)) }),
     ...(request.onlyFromCupboard === undefined ? {} : { onlyFromCupboard: request.onlyFromCupboard }),
-    ...(request.recent === undefined
-      ? {}
-      : { recent: request.recent.map((item, at) => knownRemedy(tables, item, at)) }),
+    tried,
+    recent: [
+      ...(request.recent ?? []).map((item, at) => knownRemedy(tables, item, at)),
+      ...tried.flatMap(({ remedy, daysAgo }) => (daysAgo === undefined ? [] : [{ remedy, daysAgo }])),
+    ],
   });
   const signOf = (id: string) => rowById(tables.signs, id, 'signs');
   const reasons = (list: readonly Contribution[]) =>
@@ -66,6 +77,7 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
       ...(sure === undefined ? {} : { sure: round(sure, 2) }),
       signs: signs.map((sign) => ({ sign, name: signOf(sign).name })),
     })),
+    tried: tried.map((one) => ({ ...one, name: rowById(tables.remedies, one.remedy, 'remedies').name })),
     notUnderstood,
     causes: weighing.causes
       .filter(({ probability }) => probability >= worthListing)
@@ -184,6 +196,7 @@ function notesFor(tables: Tables, weighing: Weighing): string[] {
 interface Gathered {
   readonly understood: readonly Understood[];
   readonly perhaps: readonly Perhaps[];
+  readonly tried: readonly Tried[];
   readonly notUnderstood: string[];
   readonly situation: Situation;
   readonly plantName?: string;
@@ -228,6 +241,7 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
   return {
     understood,
     perhaps,
+    tried: line?.tried ?? [],
     notUnderstood: [...new Set(notUnderstood)],
     situation: {
       evidence,

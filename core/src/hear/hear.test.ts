@@ -131,6 +131,8 @@ describe('times as people say them', () => {
     ['sprayed six days ago', [-6]],
     ['yesterday at tea time', [-1]],
     ['the day before yesterday', [-2]],
+    ['dusted the roses on Monday', [-2]],
+    ['sprayed soap on the kale, then we pick on Saturday', [3]],
     // 10 June 2026 is a Wednesday.
     ['since Sunday', [-3]],
     ['Sprayed oil on Monday, it is Saturday now', [-5]],

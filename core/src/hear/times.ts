@@ -83,6 +83,11 @@ const sayings: readonly Saying[] = [
     String.raw`\b(?:sprayed|put|gave|limed|oiled|did|went on|was|were|used|fed|manured|dusted|treated)\b[^.;?!]{0,40}\b(?:in|since|last|back in)\s+${monthName}\b`,
     (found, _, month) => monthsBack(months.indexOf((found[1] ?? '').toLowerCase()), month),
   ),
+  // "Sprayed it on Monday" is over; "sprayed, to be picked on Friday" is not.
+  said(
+    String.raw`\b(?:sprayed|used|tried|put|gave|limed|oiled|did|fed|manured|dusted|treated|drenched|poured|hosed|soaped|picked|wiped)\b(?:(?!\b(?:pick|eat|harvest|cut|serve|and|then|next)\b)[^.,;?!]){0,40}?\bon\s+${weekday}\b`,
+    (found, today) => back(weekdays.indexOf((found[1] ?? '').toLowerCase()), today),
+  ),
   said(String.raw`\blast week\b`, () => -7),
   said(String.raw`\blast month\b`, () => -30),
   said(String.raw`\btomorrow\b`, () => 1),

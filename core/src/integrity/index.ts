@@ -39,7 +39,7 @@ export function integrityProblems(tables: Tables): string[] {
         'reaches',
       ] as const
     ).map((table) => [table, new Set(tables[table].map(({ id }) => id))]),
-  ) as Record<Exclude<keyof Tables, 'regret' | 'meanings'>, Set<string>>;
+  ) as Record<Exclude<keyof Tables, 'regret' | 'meanings' | 'tried'>, Set<string>>;
   const groups = new Set(tables.plants.flatMap((plant) => plant.groups));
   const need = (ok: boolean, problem: string) => ok || problems.push(problem);
   const refers = (table: keyof typeof ids, id: string, from: string) =>
@@ -54,6 +54,10 @@ export function integrityProblems(tables: Tables): string[] {
     const rows: readonly unknown[] = tables[table as keyof typeof ids];
     need(rows.length === seen.size, `${table} has an id twice`);
     need(rows.length > 0, `${table} is empty`);
+  }
+  for (const { remedy, words } of tables.tried.ways) {
+    refers('remedies', remedy, 'a way of telling what was tried');
+    need(words.length > 0, `that "${remedy}" was tried cannot be said`);
   }
   for (const sign of tables.signs) {
     chance(sign.background, `background of sign "${sign.id}"`);

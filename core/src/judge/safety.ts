@@ -8,7 +8,7 @@ import {
   type Season,
   type Tables,
 } from '../tables';
-import { mentions } from './mentions';
+import { mentions } from '../hear/mentions';
 
 /** Something in the vessel, or the remedy that is put on. */
 export interface Thing {

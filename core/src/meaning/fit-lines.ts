@@ -3,7 +3,7 @@
  * likelihood alone, and held back, so that a word met once says little.
  */
 import { seeded, shuffle } from '../chance';
-import type { LinesData, WordVectors } from '../tables';
+import type { LearnedLines, WordVectors } from '../tables';
 import { commonOf } from './counts';
 import { featuresOf, hashOf, views } from './features';
 import { directionFelt, feltIn } from './lines';
@@ -15,6 +15,8 @@ export interface Line {
   /** What it means. */
   readonly is: string;
   readonly stretch: Pick<Stretch, 'tokens' | 'concepts'>;
+  /** Hashes of what is known of it beside its words. */
+  readonly beside?: readonly number[];
 }
 
 /** How it is learned. */
@@ -22,12 +24,14 @@ export interface Pace {
   readonly rounds: number;
   /** Share of every weight that is taken back after each round. */
   readonly heldBack: number;
+  /** Weights below it are left out. */
+  readonly slightest?: number;
 }
 
 const stride = 0.5;
 /** A word, a pair or a piece that was met less often tells nothing. */
 const seldom = 2;
-const slightest = 0.04;
+const usuallySlightest = 0.04;
 
 /** What is common to every line: what it is given is how common each meaning is by itself. */
 const always = hashOf('word', '');
@@ -35,8 +39,8 @@ const always = hashOf('word', '');
 export function fitLines(
   lines: readonly Line[],
   vectors: WordVectors,
-  { rounds, heldBack }: Pace,
-): Omit<LinesData, 'from'> {
+  { rounds, heldBack, slightest = usuallySlightest }: Pace,
+): LearnedLines {
   const directions = directionsOf(vectors);
   const names = [...new Set(lines.map(({ is }) => is))].sort();
   const size = names.length;
@@ -46,13 +50,14 @@ export function fitLines(
   const often = new Map<number, number>();
   for (const features of heard)
     for (const view of views) for (const hash of features[view]) often.set(hash, (often.get(hash) ?? 0) + 1);
+  for (const { beside = [] } of lines) for (const hash of beside) often.set(hash, (often.get(hash) ?? 0) + 1);
   const rowOf = new Map<number, number>([[always, 0]]);
   for (const [hash, times] of often) if (times >= seldom) rowOf.set(hash, rowOf.size);
-  const docs = lines.map(({ is }, at) => ({
+  const docs = lines.map(({ is, beside }, at) => ({
     row: names.indexOf(is),
     features: [
       { row: 0, value: 1 },
-      ...feltIn(heard[at]!).flatMap(({ hash, value }) => {
+      ...feltIn(heard[at]!, beside).flatMap(({ hash, value }) => {
         const row = rowOf.get(hash);
         return row === undefined ? [] : [{ row, value }];
       }),

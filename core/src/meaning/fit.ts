@@ -3,12 +3,12 @@
  * sign (smoothed counts, as in naive Bayes), how near a sign lies in meaning, and what is only talk or a denial. The
  * few scales on which the views count are fitted to sayings of writers whose other half the counts were taken from.
  */
-import { isDenial } from '../hear/clauses';
 import type { MeaningsData, PackedOdds, SignRow, WordVectors } from '../tables';
 import { count, partsOf, type Counted, type Doc, type Saying } from './counts';
 import { featuresOf, views } from './features';
+import { fitDenials, shareWithNo } from './fit-denials';
 import { fitLogistic, type Point } from './logistic';
-import { deniedFeatures, denialFeatures, softmax, sumOf, talkFeatures, toldFeatures, type Stretch } from './meanings';
+import { softmax, sumOf, talkFeatures, toldFeatures, type Stretch } from './meanings';
 import { mend, mendedBy, type Mended } from './mend';
 import { directionsOf, meanDirection } from './nearness';
 import { pack } from './packed';
@@ -19,6 +19,8 @@ export type { Saying } from './counts';
 export interface Lesson {
   readonly signs: readonly Pick<SignRow, 'id' | 'where'>[];
   readonly sayings: readonly Saying[];
+  /** What people say where a sign is not there, in words that are nobody's own ("leaves are whole"): no sign is learned from it. */
+  readonly opposites?: readonly Saying[];
   /** Talk that tells no sign. */
   readonly talk: readonly Stretch[];
   readonly vectors: WordVectors;
@@ -37,7 +39,7 @@ const slightest = 0.06;
 /** What was learned, without the vectors it stands on, which do not change. */
 export type Learned = Omit<MeaningsData, 'vectors'>;
 
-export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Omit<Learned, 'from'> {
+export function fitMeanings({ signs: rows, sayings, opposites = [], talk, vectors }: Lesson): Omit<Learned, 'from'> {
   const signs = rows.map(({ id }) => id);
   const wheres = rows.map(({ where }) => where);
   const rowOf = new Map(signs.map((id, row) => [id, row]));
@@ -163,29 +165,8 @@ export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Om
     ),
   ]);
 
-  const deniedWords = (half: number | undefined) => {
-    const of = (isDenied: boolean) =>
-      crossed
-        .filter(({ doc }) => doc.saying.isDenied === isDenied && (half === undefined || doc.saying.half === half))
-        .map(({ doc }) => doc.saying.stretch);
-    return oddsFor(of(true), of(false), denialFeatures);
-  };
-  const deniedHalves = [deniedWords(1), deniedWords(0)];
-  const saidWithNo = signs.map((_, row) => {
-    const own = crossed.filter(({ doc }) => doc.row === row && !doc.saying.isDenied);
-    return own.filter(({ doc }) => doc.saying.stretch.tokens.some(isDenial)).length / Math.max(1, own.length);
-  });
-  const denied = fitLogistic(
-    crossed.map(({ doc: { saying, row } }) => ({
-      values: deniedFeatures(
-        saying.stretch,
-        saidWithNo[row] ?? 0,
-        sumOf(deniedHalves[saying.half === 1 ? 1 : 0]!, denialFeatures(saying.stretch.tokens)),
-      ),
-      is: saying.isDenied ? 1 : 0,
-      weight: 1 / crossed.length,
-    })),
-  );
+  const spoken = crossed.map(({ doc }) => doc.saying);
+  const withNo = shareWithNo(signs, spoken);
 
   return {
     signs,
@@ -211,10 +192,9 @@ export function fitMeanings({ signs: rows, sayings, talk, vectors }: Lesson): Om
     vocabulary: scales[views.length + 1] ?? 0,
     plainVocabulary: scales[views.length + 2] ?? 0,
     talk: packOdds(talkWords(undefined)),
-    denial: packOdds(deniedWords(undefined)),
-    saidWithNo: saidWithNo.map((share) => Math.round(100 * share)),
+    denials: fitDenials(signs, withNo, [...spoken, ...opposites], vectors),
+    saidWithNo: withNo.map((share) => Math.round(100 * share)),
     told,
-    denied,
   };
 }
 
@@ -254,15 +234,11 @@ function fitScales(
 }
 
 /** Log-odds of words and neighbours between two heaps of lines, for those that are not too rare. */
-function oddsFor(
-  these: readonly Stretch[],
-  those: readonly Stretch[],
-  heard = talkFeatures,
-): ReadonlyMap<number, number> {
+function oddsFor(these: readonly Stretch[], those: readonly Stretch[]): ReadonlyMap<number, number> {
   const tally = (lines: readonly Stretch[]) => {
     const counts = new Map<number, number>();
     for (const { tokens } of lines)
-      for (const feature of heard(tokens)) counts.set(feature, (counts.get(feature) ?? 0) + 1);
+      for (const feature of talkFeatures(tokens)) counts.set(feature, (counts.get(feature) ?? 0) + 1);
     return counts;
   };
   const a = tally(these);

@@ -2,7 +2,7 @@
  * What a line means as a whole, of a list of things that it may mean: learned from how people say each. Weights are
  * found by descent (`fit-lines.ts`), features are those of phrases.
  */
-import type { LinesData } from '../tables';
+import type { LearnedLines } from '../tables';
 import type { Token } from '../hear/words';
 import { featuresOf, views, type Features, type View } from './features';
 import { softmax, type Meanings } from './meanings';
@@ -15,19 +15,23 @@ const felt: Readonly<Record<View, number>> = { stem: 1, word: 0.8, pair: 0.8, pi
 const loudness = 3;
 export const directionFelt = 2;
 
-/** Every feature of a line with how much it is felt. */
-export function feltIn(features: Features): { hash: number; value: number }[] {
-  const size = Math.sqrt(views.reduce((sum, view) => sum + features[view].length * felt[view] ** 2, 0)) || 1;
-  return views.flatMap((view) => features[view].map((hash) => ({ hash, value: (loudness * felt[view]) / size })));
+/** Every feature of a line with how much it is felt. @param beside what is known of it beside its words, felt as a word is */
+export function feltIn(features: Features, beside: readonly number[] = []): { hash: number; value: number }[] {
+  const size =
+    Math.sqrt(views.reduce((sum, view) => sum + features[view].length * felt[view] ** 2, 0) + beside.length) || 1;
+  return [
+    ...views.flatMap((view) => features[view].map((hash) => ({ hash, value: (loudness * felt[view]) / size }))),
+    ...beside.map((hash) => ({ hash, value: loudness / size })),
+  ];
 }
 
 interface Lines {
   readonly weights: Weights;
   readonly nearTo: Nearness;
 }
-const unpacked = new WeakMap<LinesData, Lines>();
+const unpacked = new WeakMap<LearnedLines, Lines>();
 
-function unpackedLines(data: LinesData, { directions }: Meanings): Lines {
+function unpackedLines(data: LearnedLines, { directions }: Pick<Meanings, 'directions'>): Lines {
   const known = unpacked.get(data);
   if (known) return known;
   const built: Lines = {
@@ -42,17 +46,21 @@ function unpackedLines(data: LinesData, { directions }: Meanings): Lines {
   return built;
 }
 
-/** Chances of each thing that a line may mean, in the order of `data.names`. @param concepts keys of what was found in it */
+/**
+ * Chances of each thing that a line may mean, in the order of `data.names`.
+ * @param concepts keys of what was found in it; @param beside see `Line`
+ */
 export function chancesOfLine(
-  data: LinesData,
-  meanings: Meanings,
+  data: LearnedLines,
+  meanings: Pick<Meanings, 'directions'>,
   tokens: readonly Token[],
   concepts: readonly string[],
+  beside: readonly number[] = [],
 ): Float64Array {
   const { weights, nearTo } = unpackedLines(data, meanings);
   const near = nearTo(tokens);
   const logits = Float64Array.from(data.bias, (value, row) => value + directionFelt * data.nearness * near[row]!);
-  for (const { hash, value } of feltIn(featuresOf(tokens, concepts))) {
+  for (const { hash, value } of feltIn(featuresOf(tokens, concepts), beside)) {
     const feature = weights.rowOf.get(hash);
     if (feature === undefined) continue;
     for (let at = weights.from[feature]!; at < weights.from[feature + 1]!; at += 1)

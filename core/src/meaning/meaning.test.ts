@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { isDenial } from '../hear/clauses';
 import { tokensOf } from '../hear/words';
 import type { WordVectors } from '../tables';
+import { deniedOf } from './denials';
 import { featuresOf, hashOf, views } from './features';
 import { fitMeanings, type Saying } from './fit';
 import { meaningsOf, meantBy, type Stretch } from './meanings';
@@ -103,7 +104,8 @@ describe('what people mean', () => {
   test('chances add up to one, whatever is said (seed 4)', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 80 }), (text) => {
-        const { chances, told, denied } = meantBy(meanings, stretch(text));
+        const { chances, told } = meantBy(meanings, stretch(text));
+        const denied = deniedOf(meanings, stretch(text), 0);
         expect(chances.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 9);
         for (const value of [told, denied]) expect(value >= 0 && value <= 1).toBe(true);
       }),
@@ -114,7 +116,7 @@ describe('what people mean', () => {
   test('talk is less likely a sign than a sign is; a denial is heard', () => {
     const told = (text: string) => meantBy(meanings, stretch(text)).told;
     expect(told('ragged holes in my leaves')).toBeGreaterThan(told('my neighbour is away for tea'));
-    const denied = (text: string) => meantBy(meanings, stretch(text)).denied;
+    const denied = (text: string) => deniedOf(meanings, stretch(text), signs.indexOf('ants'));
     expect(denied('no ants anywhere')).toBeGreaterThan(0.5);
     expect(denied('ants running on the branch')).toBeLessThan(0.5);
   });

@@ -1,6 +1,5 @@
-import { isDenial, isFine } from '../hear/clauses';
-import { isFiller, type Token } from '../hear/words';
-import type { MeaningsData, PackedOdds, SignId, Where } from '../tables';
+import type { Token } from '../hear/words';
+import type { LearnedLines, MeaningsData, PackedOdds, SignId, Where } from '../tables';
 import { hashOf, isSlight } from './features';
 import { speaksFor, weightsOf, type Speaks } from './weights';
 import { directionsOf, nearnessTo, type Common, type Directions, type Nearness } from './nearness';
@@ -21,10 +20,9 @@ export interface Meanings {
   readonly vocabulary: number;
   readonly plainVocabulary: number;
   readonly talk: ReadonlyMap<number, number>;
-  readonly denial: ReadonlyMap<number, number>;
+  readonly denials: LearnedLines;
   readonly saidWithNo: readonly number[];
   readonly told: readonly number[];
-  readonly denied: readonly number[];
 }
 
 const unpacked = new WeakMap<MeaningsData, Meanings>();
@@ -51,10 +49,9 @@ export function meaningsOf(data: MeaningsData): Meanings {
     vocabulary: data.vocabulary,
     plainVocabulary: data.plainVocabulary,
     talk: oddsOf(data.talk),
-    denial: oddsOf(data.denial),
+    denials: data.denials,
     saidWithNo: data.saidWithNo.map((percent) => percent / 100),
     told: data.told,
-    denied: data.denied,
   };
   unpacked.set(data, built);
   return built;
@@ -87,8 +84,6 @@ export interface Meant {
   readonly told: number;
   /** Log-odds of the same. */
   readonly toldOdds: number;
-  /** Chance that what it speaks of was looked for and is not there. */
-  readonly denied: number;
 }
 
 /** What a stretch of a line may mean: the signs compete, and talk that is no sign competes with them all. */
@@ -106,11 +101,7 @@ export function meantBy(meanings: Meanings, stretch: Stretch): Meant {
       agrees: stretch.vocabulary.includes(meanings.signs[best] ?? ''),
     }),
   );
-  const deniedOdds = dot(
-    meanings.denied,
-    deniedFeatures(stretch, meanings.saidWithNo[best] ?? 0, sumOf(meanings.denial, denialFeatures(stretch.tokens))),
-  );
-  return { chances, toldOdds, told: logistic(toldOdds), denied: logistic(deniedOdds) };
+  return { chances, toldOdds, told: logistic(toldOdds) };
 }
 
 /** True where places are named, and a sign stands in none of them. */
@@ -159,10 +150,6 @@ export function largest(values: Float64Array): number {
   return top;
 }
 
-/** What denials are heard by: the small words, and those that stand together. */
-export const denialFeatures = (tokens: readonly Token[]): number[] =>
-  talkFeatures(tokens.filter((token) => isFiller(token) || isFine(token)));
-
 /** What is heard in talk: words as written, and neighbours. */
 export const talkFeatures = (tokens: readonly Token[]): number[] => {
   const words = tokens.map(({ word }) => word);
@@ -206,22 +193,6 @@ export function toldFeatures({ stretch, logits, chances, talkOdds, agrees }: Tel
     agrees && isPlain(stretch) ? 1 : 0,
   ];
 }
-
-/** What tells a denial: the words of denial, those that go with them, and whether the sign itself is said with a "no". */
-export const deniedFeatures = ({ tokens, readAsDenied }: Stretch, saidWithNo: number, odds: number): number[] => {
-  const first = tokens.findIndex(isDenial);
-  const has = first >= 0 ? 1 : 0;
-  return [
-    1,
-    odds,
-    has,
-    first === 0 || (first === 1 && tokens.length > 2) ? 1 : 0,
-    readAsDenied,
-    tokens.some(isFine) ? 1 : 0,
-    saidWithNo,
-    has * saidWithNo,
-  ];
-};
 
 export const sumOf = (odds: ReadonlyMap<number, number>, features: readonly number[]): number =>
   features.reduce((sum, feature) => sum + (odds.get(feature) ?? 0), 0);

@@ -1,11 +1,19 @@
 import { isFiller, lexiconOf, occurrencesIn } from '../hear/words';
-import { isPlain, largest, meaningsOf, meantBy, type Meanings, type Meant, type Stretch } from '../meaning';
+import { deniedOf, isPlain, largest, meaningsOf, meantBy, type Meanings, type Meant, type Stretch } from '../meaning';
 import { isLiteral, type MeaningsData, type SignId, type Tables } from '../tables';
 import { bestParting, piecesOf, spansOf, textOf, type Piece, type Span } from './parting';
 import { asOneStory, likeliest } from './story';
 import { knownIn, stretchOf } from './stretch';
 import { amountTold } from './told-counts';
-import { plantToldIn, suitsOn, sureFrom, type About, type Perhaps, type Reading, type Understood } from './vocabulary';
+import {
+  plantToldIn,
+  suitsOn,
+  sureFrom,
+  type About,
+  type Perhaps,
+  type SignsRead,
+  type Understood,
+} from './vocabulary';
 
 /** What a stretch must be worth, in log-odds of being read right, to stand by itself (tried on stories). */
 const leastWorth = 0.2;
@@ -35,9 +43,13 @@ interface Stretched {
   readonly span: Span;
   readonly meant: Meant;
 }
+/** One that is read, with the chance that it denies what it speaks of. */
+interface Chosen extends Stretched {
+  readonly denied: number;
+}
 
 /** Reads a line by what people mean: parts it into stretches, lets what each may mean compete, and takes the whole as one story. */
-export function readByMeaning(tables: Tables, data: MeaningsData, line: string, given: About = {}): Reading {
+export function readByMeaning(tables: Tables, data: MeaningsData, line: string, given: About = {}): SignsRead {
   const meanings = meaningsOf(data);
   const plant = plantToldIn(tables, line);
   const about = { ...(plant === undefined ? {} : { plant }), ...given };
@@ -56,11 +68,14 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
   });
   const isTerse = knownIn(tables, line) >= terseFrom;
   const isReadPlainly = ({ stretch }: Stretched) => isTerse && isPlain(stretch) && stretch.vocabulary.length > 0;
-  const told = chosenFrom(pieces, all, isReadPlainly);
+  const told = chosenFrom(pieces, all, isReadPlainly).map((one): Chosen => {
+    const { chances } = one.meant;
+    return { ...one, denied: deniedOf(meanings, one.stretch, chances.indexOf(largest(chances))) };
+  });
   const suits = suitsOn(tables, about.plant);
   const refined = asOneStory(
     tables,
-    told.map(({ meant }) => meant),
+    told.map(({ meant, denied }) => ({ ...meant, denied })),
     about,
   ).map((chances) => onPlant(chances, (row) => suits(tables.signs[row]!)));
   const understood: Understood[] = [];
@@ -147,9 +162,9 @@ function onPlant(chances: Float64Array, suits: (row: number) => number): Float64
 }
 
 /** "Not hopping or jumping": "or" carries a denial on. */
-function isDenied(told: readonly Stretched[], at: number): boolean {
-  const { text, meant, span } = told[at]!;
-  if (meant.denied > 0.5) return true;
+function isDenied(told: readonly Chosen[], at: number): boolean {
+  const { text, denied, span } = told[at]!;
+  if (denied > 0.5) return true;
   const before = told[at - 1];
   return /^n?or\b/i.test(text) && before?.span.to === span.from && isDenied(told, at - 1);
 }

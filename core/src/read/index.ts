@@ -6,3 +6,4 @@ export * from './texture';
 export * from './soil-test';
 export * from './counting';
 export * from './find';
+export { triedIn } from './tried';

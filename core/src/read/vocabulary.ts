@@ -1,5 +1,6 @@
 import { isLiteral, type PlantId, type Setting, type SignId, type SignRow, type Tables } from '../tables';
 import type { Evidence } from '../evidence';
+import type { IsoDate } from '../quantities';
 import { clausesOf, isDenial, isFine, type Clause } from '../hear/clauses';
 import { carriedAt, contextAt, isElsewhere } from './places';
 import {
@@ -38,7 +39,8 @@ export const sureFrom = 0.6;
 /** True for what was read with doubt and not confirmed by a tap. */
 export const isPerhaps = ({ sure = 1 }: { readonly sure?: number }): boolean => sure < sureFrom;
 
-export interface Reading {
+/** What a line says of signs, and of which plant. */
+export interface SignsRead {
   readonly understood: readonly Understood[];
   /** What was read with doubt: to be offered, and to count for less. */
   readonly perhaps: readonly Perhaps[];
@@ -50,7 +52,7 @@ export interface Reading {
  * Reads a line by the vocabulary alone: clause by clause into phrases, phrases into signs. What carries meaning
  * but was not recognised is handed back; nothing is guessed.
  */
-export function readByVocabulary(tables: Tables, line: string, about: About = {}): Reading {
+export function readByVocabulary(tables: Tables, line: string, about: About = {}): SignsRead {
   const { plant, clauses } = clausesRead(tables, line, about);
   const understood: Understood[] = [];
   const notUnderstood: string[] = [];
@@ -91,6 +93,8 @@ function clausesRead(tables: Tables, line: string, about: About): { plant?: Plan
 export interface About {
   readonly plant?: PlantId;
   readonly setting?: Setting;
+  /** Decides what "on Sunday" was. */
+  readonly today?: IsoDate;
 }
 
 /** The plant that a line names, or undefined. */
@@ -162,8 +166,10 @@ export function plantNamed(tables: Tables, name: string): PlantId | undefined {
 
 /** The first plant named; where names overlap, the longest ("broad bean", not "bean"). */
 function plantIn(clauses: readonly PhrasedClause[]): PlantId | undefined {
-  for (const { occurrences } of clauses) {
-    const plants = occurrences.filter(({ phrase }) => phrase.kind === 'plant');
+  for (const { tokens, occurrences } of clauses) {
+    const named = occurrences.filter(({ phrase }) => phrase.kind === 'plant');
+    // "A box of apples" is no box hedge.
+    const plants = named.filter(({ at, length }) => named.length === 1 || tokens[at + length]?.word !== 'of');
     const longest = [...plants].sort((a, b) => b.length - a.length || a.at - b.at)[0];
     if (longest) return longest.phrase.key;
   }

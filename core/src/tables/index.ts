@@ -12,6 +12,7 @@ import type { RetiredRow } from './retired';
 import type { SpecimenRow } from './specimens';
 import type { LifeRow, ReachRow } from './life';
 import type { SowingRow } from './sowing';
+import type { TriedTable } from './tried';
 import type { WeedRow } from './weeds';
 
 export { termsIn, type TermRow } from './glossary';
@@ -36,6 +37,7 @@ export * from './retired';
 export * from './specimens';
 export * from './life';
 export * from './batch-kinds';
+export * from './tried';
 export * from './verdicts';
 export * from './meanings';
 
@@ -71,6 +73,7 @@ export interface Tables {
   readonly reaches: readonly ReachRow[];
   readonly retired: readonly RetiredRow[];
   readonly regret: RegretTable;
+  readonly tried: TriedTable;
   /** How people say the signs; without it the vocabulary reads alone. */
   readonly meanings?: MeaningsData;
 }

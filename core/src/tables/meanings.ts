@@ -21,13 +21,12 @@ export interface MeaningsData extends PackedWeights {
   readonly plainVocabulary: number;
   /** Stems and pairs of talk that is no sign: hashes (Uint32) and log-odds for a sign (Int8, in steps). */
   readonly talk: PackedOdds;
-  /** The same for what was looked for and is not there. */
-  readonly denial: PackedOdds;
+  /** How people say that something was looked for and is not there: `seen` or `denied`. */
+  readonly denials: LearnedLines;
   /** By sign, in per cent: how many of its own sayings hold a denial ("no flowers" is a sign). */
   readonly saidWithNo: readonly number[];
-  /** Logistic weights: see `toldFeatures` and `deniedFeatures`. */
+  /** Logistic weights: see `toldFeatures`. */
   readonly told: readonly number[];
-  readonly denied: readonly number[];
   /** What questions mean that name no substance. */
   readonly acts?: ActsData;
   /** How people say what else is so (`knowledge/voices/scenes.jsonl`): a fact of the scene, or `none`. */
@@ -49,13 +48,16 @@ export interface PackedWeights {
 }
 
 /** What a line may mean, and how much its features speak for each: what the script `fit` makes of how people say them. */
-export interface LinesData extends PackedWeights {
-  /** Digest of the lines it was learned from. */
-  readonly from: string;
+export interface LearnedLines extends PackedWeights {
   /** What they mean, in the order of the numbers. */
   readonly names: readonly string[];
   /** How common each is by itself, as log-odds. */
   readonly bias: readonly number[];
+}
+
+export interface LinesData extends LearnedLines {
+  /** Digest of the lines it was learned from. */
+  readonly from: string;
 }
 
 /**

@@ -114,6 +114,12 @@ export function standingWords(tables: Tables, standing: Standing): string {
       const row = [...tables.causes, ...tables.conditions].find(({ id }) => id === standing.cause);
       return `Marked down: it would do harm if it is ${lowerFirst(row?.name ?? 'something else')} (${chanceWords(standing.chance)}).`;
     }
+    case 'tried':
+      return standing.helped === null
+        ? 'You say that you tried it.'
+        : standing.helped
+          ? 'You say that you tried it, and that it helped.'
+          : 'You say that you tried it, and that it did not help. Done by its steps it may: look at what it needs before you repeat it.';
     case 'here':
       return hereWords(standing);
     case 'unproven':
@@ -155,6 +161,10 @@ export function avoidNotes({ causes, conditions }: Weighing): { what: string; wh
 export const rowNamed = (tables: Tables, id: string): string =>
   [...tables.causes, ...tables.conditions, ...tables.remedies, ...tables.ingredients].find((row) => row.id === id)
     ?.name ?? id;
+
+/** What a gardener says was done before, in a word or two. */
+export const triedWords = ({ name }: Pick<RemedyRow, 'name'>, helped: boolean | null): string =>
+  `Tried: ${lowerFirst(name)}${helped === null ? '' : helped ? ', it helped' : ', no help'}`;
 
 /** What a remedy that did nothing says of a cause that it is for. */
 export const failedWords = ({ name }: Pick<RemedyRow, 'name'>): string =>

@@ -1,7 +1,7 @@
 import { inputError } from '@trowel/core/contract';
 import { randomUUID } from 'node:crypto';
 import { mean } from '@trowel/core/follow';
-import { addDays } from '@trowel/core/quantities';
+import { addDays, type IsoDate } from '@trowel/core/quantities';
 import { readLine, type About, type Understood } from '@trowel/core/read';
 import type { Setting } from '@trowel/core/tables';
 import { caseNameFor, keptWords } from '@trowel/core/wording';
@@ -25,10 +25,10 @@ const theCase = (db: Db, id: string) => {
 };
 
 /** What is known of a case before its line is read. */
-export function aboutCase(db: Db, row: cases.CaseRow): About {
+export function aboutCase(db: Db, row: cases.CaseRow, today: IsoDate): About {
   const planting = row.planting_id === null ? undefined : garden.maybeOnePlanting(db, row.planting_id);
   const bed = garden.maybeOneBed(db, row.bed_id);
-  return { ...(planting ? { plant: planting.plant } : {}), ...(bed ? { setting: bed.setting } : {}) };
+  return { ...(planting ? { plant: planting.plant } : {}), ...(bed ? { setting: bed.setting } : {}), today };
 }
 
 export const openCase = act('openCase', (context, { bedId: given, plantingId: grows, at, name }) => {
@@ -66,13 +66,18 @@ function placeAt(db: Db, { name, setting }: { name: string; setting: Setting }):
   return newBed(db, { name: own, setting, note: '' });
 }
 
-export const addEvidence = act('addEvidence', (context, { said, items = [] }, caseId) => {
+export const addEvidence = act('addEvidence', (context, { said, items = [], tried = [] }, caseId) => {
   const { db, tables, clock, today } = context;
   const row = theOpenCase(db, caseId);
-  const read = said === undefined ? undefined : (context.read ?? readLine)(tables, said, aboutCase(db, row));
+  const read = said === undefined ? undefined : (context.read ?? readLine)(tables, said, aboutCase(db, row, today));
   items.forEach(({ sign }, index) => {
     if (!tables.signs.some(({ id }) => id === sign))
       throw inputError(`items[${index}].sign`, 'unknown-sign', { given: sign });
+  });
+  tried.forEach(({ remedy, on }, index) => {
+    if (!tables.remedies.some(({ id }) => id === remedy))
+      throw inputError(`tried[${index}].remedy`, 'unknown-remedy', { given: remedy });
+    if (on !== undefined && on > today) throw inputError(`tried[${index}].on`, 'not-after', { latest: today });
   });
   // What was tapped, or read more surely, is not undone by a doubtful word.
   const known = cases.anyEvidence(db, row.id);
@@ -113,10 +118,16 @@ export const addEvidence = act('addEvidence', (context, { said, items = [] }, ca
         row.id,
       );
   }
+  for (const { remedy, helped, daysAgo } of read?.tried ?? [])
+    cases.addTried(db, row.id, { remedy, helped, on: daysAgo === undefined ? undefined : addDays(today, -daysAgo) });
+  for (const { isSo, ...one } of tried)
+    if (isSo) cases.addTried(db, row.id, one);
+    else cases.dropTried(db, row.id, one.remedy);
   cases.saveReading(db, row.id, readingOf({ db, tables, clock }, row));
   return {
     caseId: row.id,
     result: {
+      tried: (read?.tried ?? []).map((one) => ({ ...one })),
       understood: (read?.understood ?? []).map((item) => ({ ...item })),
       perhaps: (read?.perhaps ?? []).map(({ signs, ...rest }) => ({ ...rest, signs: [...signs] })),
       notUnderstood: [...(read?.notUnderstood ?? [])],

@@ -318,6 +318,48 @@ export function addObservation(
   );
 }
 
+const triedRow = z.object({
+  remedy: storedId('remedies'),
+  helped: z.number().nullable(),
+  on_date: z.string().nullable(),
+});
+/** What was done about a case before, as the gardener says, outside of any job. */
+export const anyTried = (db: Db, caseId: string): z.infer<typeof triedRow>[] =>
+  any(db, triedRow, 'SELECT remedy, helped, on_date FROM tried WHERE case_id = ? ORDER BY rowid', caseId);
+
+const triedInBedRow = triedRow.extend({ planting_id: z.string().nullable(), on_date: z.string() });
+/** The same of every case of a bed, where a day is known. */
+export const anyTriedInBed = (db: Db, bedId: string, since: string): z.infer<typeof triedInBedRow>[] =>
+  any(
+    db,
+    triedInBedRow,
+    `SELECT t.remedy, t.helped, t.on_date, c.planting_id FROM tried AS t JOIN cases AS c ON c.id = t.case_id
+     WHERE c.bed_id = ? AND t.on_date >= ? ORDER BY t.on_date, t.rowid`,
+    bedId,
+    since,
+  );
+
+/** What is said anew stands; what is left unsaid stays as it was. */
+export function addTried(
+  db: Db,
+  caseId: string,
+  row: { readonly remedy: string; readonly helped?: boolean | undefined; readonly on?: string | undefined },
+): void {
+  run(
+    db,
+    `INSERT INTO tried (case_id, remedy, helped, on_date) VALUES (?, ?, ?, ?)
+     ON CONFLICT (case_id, remedy) DO UPDATE
+     SET helped = COALESCE(excluded.helped, helped), on_date = COALESCE(excluded.on_date, on_date)`,
+    caseId,
+    row.remedy,
+    row.helped === undefined ? null : Number(row.helped),
+    row.on ?? null,
+  );
+}
+
+export const dropTried = (db: Db, caseId: string, remedy: string): void =>
+  run(db, 'DELETE FROM tried WHERE case_id = ? AND remedy = ?', caseId, remedy);
+
 const observationWhole = z.object({
   case_id: z.string(),
   case_name: z.string(),

@@ -4,7 +4,15 @@ import { isKnown, type Tables } from '@trowel/core/tables';
 import { keptWords } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { notFound } from '../problems';
-import { anyClosedCases, anyEvidence, anyOpenCases, countClosed, maybeOneCase, type CaseRow } from '../store/cases';
+import {
+  anyClosedCases,
+  anyEvidence,
+  anyTried,
+  anyOpenCases,
+  countClosed,
+  maybeOneCase,
+  type CaseRow,
+} from '../store/cases';
 import { anyCountsOfCase } from '../store/counts';
 import { anyBeds, anyBedsGone, everyPlanting, maybeOnePlanting, type BedRow, type PlantingRow } from '../store/garden';
 import { storedUnder } from '../store/ids';
@@ -120,6 +128,11 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       earlier: (situation.earlier ?? []).map((item) => ({ ...item })),
       checksDone: [...situation.checksDone],
     },
+    tried: anyTried(db, row.id).map(({ remedy, helped, on_date }) => ({
+      remedy,
+      helped: helped === null ? null : helped === 1,
+      on: on_date,
+    })),
     bloomUntil: inFlowerUntil(db, row.planting_id, laidOut.today),
     recent: recentIn(db, tables, row, laidOut.today),
     experience: learntAgainst(

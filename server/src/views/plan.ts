@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PlanningView } from '@trowel/core/contract';
-import { ownRow, partNamed, workDone } from '@trowel/core/jobs';
-import { fedFrom, furthestBack, goesOnByDay, waitsForBloom } from '@trowel/core/judge';
+import { partNamed, workDone } from '@trowel/core/jobs';
+import { fedFrom, goesOnByDay, waitsForBloom } from '@trowel/core/judge';
 import { batchState } from '@trowel/core/mix';
 import {
   schedule,
@@ -20,7 +20,6 @@ import type { Db } from '../database';
 import { anyOpenCases, type CaseRow } from '../store/cases';
 import { anyAway, maybeOneBed, maybeOnePlanting, oneGarden, type GardenRow } from '../store/garden';
 import {
-  anyApplicationsInBed,
   anyJobsOfRoutine,
   anyStepsOf,
   anyOpenJobs,
@@ -35,7 +34,7 @@ import { soilShiftOf, type Now } from '../weather/sensors';
 import { skyOver } from '../weather/sky';
 import { brewOf, jobRemedy, roundOf, sproutedAt } from './job';
 import { broughtForward, placeOf, timedByLife, washedRound } from './life';
-import { maybeRemedy } from './step-safety';
+import { putOnIn } from './step-safety';
 
 /** How far the looking for a better plan has come, and a way to end it: what stands goes on standing. */
 export interface Planning {
@@ -220,12 +219,9 @@ const placeKey = ({ planting_id, bed_id }: Pick<PlaceRow, 'planting_id' | 'bed_i
 function recentIn(db: Db, tables: Tables, open: ReadonlyMap<string, JobRow>, today: string) {
   const beds = new Set([...open.keys()].flatMap((id) => anyPlaces(db, id).map(({ bed_id }) => bed_id)));
   return [...beds].flatMap((bedId) =>
-    anyApplicationsInBed(db, bedId, addDays(today, -furthestBack(tables)))
-      .filter(({ job_id }) => !open.has(job_id))
-      .flatMap((row) => {
-        const remedy = row.recipe === null ? maybeRemedy(tables, row.remedy) : ownRow(tables, row.recipe);
-        return remedy ? [{ place: placeKey(row), remedy, on: row.on_date }] : [];
-      }),
+    putOnIn(db, tables, bedId, today)
+      .filter(({ job_id }) => job_id === undefined || !open.has(job_id))
+      .map((row) => ({ place: placeKey(row), remedy: row.remedy, on: row.on })),
   );
 }
 

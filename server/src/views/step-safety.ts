@@ -18,6 +18,7 @@ import { isSheltered, usualWater, waterFacts, type RemedyRow, type Tables } from
 import { cautionLine } from '@trowel/core/wording';
 import type { Db } from '../database';
 import { conflict, type Problem } from '../problems';
+import { anyTriedInBed } from '../store/cases';
 import { maybeGarden, maybeOneBed, maybeOnePlanting } from '../store/garden';
 import { anyApplications, anyApplicationsInBed, anyPlaces, type JobRow, type PlaceRow } from '../store/jobs';
 import { readNow, thirstyUnder, type Now } from '../weather/sensors';
@@ -132,13 +133,37 @@ export const roundsIn = (
   from: string,
   self?: string,
 ): Round[] =>
-  anyApplicationsInBed(db, bedId, addDays(from, -furthestBack(tables))).flatMap(
-    ({ job_id, planting_id, remedy: id, recipe, on_date }) => {
+  putOnIn(db, tables, bedId, from).map(({ remedy, on, job_id, planting_id }) => ({
+    remedy,
+    on,
+    isOwn: job_id !== undefined && job_id === self,
+    // Where no plant is named, what goes on the bed goes on what grows there.
+    isOnPlant: planting_id === plantingId,
+  }));
+
+interface PutOn {
+  readonly remedy: RemedyRow;
+  readonly on: string;
+  readonly bed_id: string;
+  readonly planting_id: string | null;
+  /** Left out where it was done outside of any job, as the gardener says. */
+  readonly job_id?: string;
+}
+
+/** What was put on in a bed, by its jobs and as the gardener says. @param day as far back from it as any rule of the judge looks */
+export function putOnIn(db: Db, tables: Tables, bedId: string, day: string): PutOn[] {
+  const since = addDays(day, -furthestBack(tables));
+  return [
+    ...anyTriedInBed(db, bedId, since).flatMap(({ remedy: id, on_date, planting_id }): PutOn[] => {
+      const remedy = maybeRemedy(tables, id);
+      return remedy ? [{ remedy, on: on_date, bed_id: bedId, planting_id }] : [];
+    }),
+    ...anyApplicationsInBed(db, bedId, since).flatMap(({ remedy: id, recipe, on_date, ...of }): PutOn[] => {
       const remedy = recipe === null ? maybeRemedy(tables, id) : ownRow(tables, recipe);
-      // Where no plant is named, what goes on the bed goes on what grows there.
-      return remedy ? [{ remedy, on: on_date, isOwn: job_id === self, isOnPlant: planting_id === plantingId }] : [];
-    },
-  );
+      return remedy ? [{ remedy, on: on_date, ...of }] : [];
+    }),
+  ];
+}
 
 /** What must still be acknowledged. @returns the stops that forbid it, or the cautions not yet read. */
 export function unread(cautions: readonly CautionFound[], acknowledged: readonly string[]): CautionFound[] {

@@ -84,6 +84,7 @@ function useReading(
     const choice = chooseRemedies(knowledge, weighing, {
       setting: view.situation.setting,
       recent: view.recent,
+      tried: view.tried,
       experience: view.experience,
       ...seasonOfPlace(view.situation),
       ...(view.situation.plant === undefined ? {} : { plant: view.situation.plant }),
@@ -96,7 +97,7 @@ function useReading(
       ...(garden.cupboard.length > 0 ? { cupboard: garden.cupboard.map(({ ingredient }) => ingredient) } : {}),
     });
     return { weighing, choice };
-  }, [knowledge, view.situation, view.recent, view.experience, settled, whole, garden, facts]);
+  }, [knowledge, view.situation, view.recent, view.tried, view.experience, settled, whole, garden, facts]);
 }
 
 /** So long most plants flower on; told as a day, which can be changed on the page of the bed. */

@@ -17,6 +17,7 @@ import { useNotice } from '@/ui/notice';
 import { CountPanel } from './CountPanel';
 import { PerhapsMeant, type Perhaps } from './PerhapsMeant';
 import { PlateButton, type State } from './PlateButton';
+import { TriedBefore } from './TriedBefore';
 import { Trouble } from '@/ui/states';
 import { Body, Heading, Small } from '@/ui/text';
 import { stateWords } from '@/wording/cases';
@@ -48,6 +49,7 @@ export function ReadPart({ view }: { view: CaseView }) {
     <View style={{ gap: space.m }}>
       <SayLine caseId={id} disabled={view.summary.status === 'closed'} />
       <Noted view={view} onTap={tap} states={states} doubtful={doubtful} />
+      <TriedBefore view={view} />
       <DrawnPlant
         plant={plant}
         chosen={part}

@@ -14,7 +14,8 @@ function openCase(garden: TestGarden, part: 'read' | 'weigh', plant: string, ...
   for (const line of said) garden.act('addEvidence', { said: line }, id);
   place.params = { id, part };
   draw(<CasePage />);
-  return { evidence: () => garden.read('oneCase', id).situation.evidence, id };
+  const view = () => garden.read('oneCase', id);
+  return { view, evidence: () => view().situation.evidence, id };
 }
 
 describe('reading', () => {
@@ -44,6 +45,21 @@ describe('reading', () => {
     );
     expect(field('Say what you see').value).toBe('');
     await reads('no fine web');
+  });
+
+  test('what was tried is told back; a tap takes it back, and that can be undone', async () => {
+    const { view } = openCase(openGarden(), 'read', 'roses');
+    await reads('Nothing noted yet.');
+    type('Say what you see', 'sticky leaves. Sprayed soapy water yesterday, no use');
+    press('Note');
+    await reads('Tried: soap spray, no help');
+    expect(page()).not.toContain('Not understood');
+    expect(view().tried).toMatchObject([{ remedy: 'soap-spray', helped: false }]);
+    press('Tried: soap spray, no help. Tap to take it back.');
+    await holds(() => expect(view().tried).toEqual([]));
+    await reads('Taken back.');
+    press('Undo');
+    await holds(() => expect(view().tried).toMatchObject([{ remedy: 'soap-spray', helped: false }]));
   });
 
   test('words that may mean several things are offered as plates: one is tapped, or none', async () => {

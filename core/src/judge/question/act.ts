@@ -2,7 +2,7 @@ import { amountsIn, depthIn, type HeardAmount, type HeardDose, type HeardTimes }
 import type { MeasureSystem } from '../../quantities';
 import type { IngredientRow, PlantRow, SceneFact, Season, Use } from '../../tables';
 import type { Act, ActThing } from '../judge';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 import { nitrogenOf } from './feeds';
 import { daysToHarvestIn, type Apart } from './order';
 import { temperatureIn } from './names';

@@ -2,7 +2,7 @@ import { saysPutOn } from '../../hear';
 import { harmless, meantAct } from '../../meaning';
 import { stretchOf } from '../../read/stretch';
 import type { IngredientRow, Tables } from '../../tables';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 import type { Named } from './names';
 
 /** What is mulched, covered, watered and caught with is handled, and not dosed. */

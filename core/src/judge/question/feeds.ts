@@ -1,7 +1,7 @@
 import type { HeardDose } from '../../hear';
 import type { Tables } from '../../tables';
 import type { ActThing } from '../judge';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 import type { Named } from './names';
 
 /** N-P-K as it stands on a label: "4-3-8". */

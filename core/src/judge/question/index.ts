@@ -14,7 +14,7 @@ import type { IsoDate, MeasureSystem } from '../../quantities';
 import type { IngredientRow, SceneFact, Tables, Use } from '../../tables';
 import { onlyOnce, type CautionFound } from '../caution';
 import { judge, type Act } from '../judge';
-import { mentions, type Mention } from '../mentions';
+import { mentions, type Mention } from '../../hear/mentions';
 import { actOf, factsOfUse, goesOnNow, onceEach, type Dosed, type Heard } from './act';
 import { withBrews, withExtract, withFeeding, withFeeds } from './feeds';
 import { byHandIn } from './by-hand';

@@ -15,7 +15,7 @@ import type {
   WeedRow,
   WorkRow,
 } from '../../tables';
-import { mentions, type Mention } from '../mentions';
+import { mentions, type Mention } from '../../hear/mentions';
 import { soilFacts, weatherFacts } from '../safety';
 
 /** What a question may name. */

@@ -2,7 +2,7 @@ import { isNameless, saysLetBe, type HeardDose } from '../../hear';
 import { rowById, type IngredientRow, type Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import { limitFor, type Act } from '../judge';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 import type { ByHand } from './by-hand';
 import { isLaidDry } from './feeds';
 import type { Named } from './names';

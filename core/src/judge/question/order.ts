@@ -1,5 +1,5 @@
 import type { IngredientRow } from '../../tables';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 import { figureOf, figurePattern, type HeardTimes } from '../../hear';
 
 const isOneSentence = (line: string, a: number, b: number): boolean =>

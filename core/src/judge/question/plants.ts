@@ -1,7 +1,7 @@
 import type { IngredientRow, PlantRow, Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import type { Act } from '../judge';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 import { againstPlant, goLightly, notOnPlant, standsNear, testLeafFor, tryALeaf } from '../on-plant';
 import { remedyUse } from '../remedy-act';
 import { isBeside } from './names';

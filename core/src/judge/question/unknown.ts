@@ -1,7 +1,7 @@
 import { figurePattern } from '../../hear';
 import { isFiller, lexiconOf, readableStems, tokensOf, type Token } from '../../hear/words';
 import type { Tables } from '../../tables';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 import { blanked, type Named } from './names';
 
 /**

@@ -1,6 +1,6 @@
 import { saysYoung, whereSaid } from '../../hear';
 import type { IngredientRow, PlantRow, SceneFact, Tables, Use } from '../../tables';
-import type { Mention } from '../mentions';
+import type { Mention } from '../../hear/mentions';
 
 /** Where it goes: from the line's words, the facts they stand for, or what such a thing is for. */
 export function whereItGoes(

@@ -1,4 +1,4 @@
-import { outermost } from '../hear';
+import { outermost } from './outermost';
 
 /** Something that a line may name, with the words for it in lower case. */
 export interface Nameable<Row> {

@@ -1,0 +1,60 @@
+import type { TriedTable } from '../tables';
+import { triedIn, withoutTried } from './tried';
+
+const tried: TriedTable = {
+  ways: [
+    { remedy: 'soap-spray', words: ['soap', 'soapy water'] },
+    { remedy: 'milk-spray', words: ['milk'] },
+    { remedy: 'hand-pick', words: ['picked them off'] },
+  ],
+  done: ['sprayed', 'used', 'picked', 'ago'],
+  thought: ['should i', 'says', 'going to'],
+  helped: ['helped', 'have gone'],
+  inVain: ['no use', 'came back'],
+};
+const told = (line: string) =>
+  triedIn({ tried }, line, '2026-06-10').map(
+    ({ remedy, helped, daysAgo }) => `${remedy} ${helped ?? 'unsaid'} ${daysAgo ?? 'some day'}`,
+  );
+
+describe('what was tried before', () => {
+  test.each([
+    ['sprayed soapy water on Monday, no use', ['soap-spray false 2']],
+    ['soapy water, no use', ['soap-spray false some day']],
+    ['sprayed milk yesterday', ['milk-spray unsaid 1']],
+    ['I picked them off and most have gone', ['hand-pick true some day']],
+    ['Used soap, then used milk. It came back.', ['soap-spray false some day', 'milk-spray false some day']],
+    ['Sprayed soap 3 days ago. Sprayed milk, that helped', ['soap-spray unsaid 3', 'milk-spray true some day']],
+    ['soap helped for a day, then they came back', ['soap-spray false some day']],
+  ])('%s', (line, expected) => {
+    expect(told(line)).toEqual(expected);
+  });
+
+  test.each([
+    'should I use soap?',
+    'used soap?',
+    'my neighbour says he sprayed soap',
+    'I am going to have sprayed soap by Monday',
+    "I haven't used any soap",
+    'there is soap in the shed',
+    'sprayed the roses',
+  ])('nothing: %s', (line) => {
+    expect(told(line)).toEqual([]);
+  });
+
+  test('what told it is no sign, and is not left as not understood; all else stays', () => {
+    const line = 'sprayed soapy water, no use. grey patches';
+    const read = {
+      understood: [],
+      perhaps: [
+        { say: 'sprayed soapy water', state: 'seen' as const, signs: ['scum'] },
+        { say: 'grey patches', state: 'seen' as const, signs: ['grey'] },
+      ],
+      notUnderstood: ['no use', 'grey patches'],
+    };
+    const left = withoutTried({ tried }, read, triedIn({ tried }, line));
+    expect(left.perhaps.map(({ say }) => say)).toEqual(['grey patches']);
+    expect(left.notUnderstood).toEqual(['grey patches']);
+    expect(withoutTried({ tried }, read, [])).toBe(read);
+  });
+});

@@ -1,0 +1,74 @@
+/**
+ * What was done about a trouble before, and whether it helped, as a line tells it: "soap last week, no use". It is no
+ * sign; the choice and the judge mind it.
+ */
+import { timesIn } from '../hear';
+import { mentions, namesOneOf } from '../hear/mentions';
+import type { IsoDate } from '../quantities';
+import type { RemedyId, Tables } from '../tables';
+import type { SignsRead } from './vocabulary';
+
+export interface Tried {
+  /** The gardener's words. */
+  readonly say: string;
+  readonly remedy: RemedyId;
+  /** Left out where the line does not say. */
+  readonly helped?: boolean;
+  /** Left out where the line does not say. */
+  readonly daysAgo?: number;
+}
+
+/** "Haven't sprayed", "never used": right before a remedy, or a word or three earlier. */
+const notDone =
+  /\b(?:haven['’]?t|hasn['’]?t|hadn['’]?t|didn['’]?t|not|never|don['’]?t|no|without)\s+(?:[\p{L}'’]+\s+){0,3}$/iu;
+const sentenceEnd = /(?<=[.!?;\n])\s+/u;
+
+/** @param today decides what "on Sunday" was */
+export function triedIn({ tried }: Pick<Tables, 'tried'>, line: string, today?: IsoDate): Tried[] {
+  const ways = tried.ways.map(({ remedy, words }) => ({ row: remedy, words }));
+  const sentences = line.split(sentenceEnd).map((text) => text.trim());
+  const found = sentences.flatMap((text, at): Tried[] => {
+    const named = mentions(ways, text).filter(({ at: from }) => !notDone.test(text.slice(0, from)));
+    const first = named[0];
+    const isTold = first && !text.endsWith('?') && !namesOneOf(tried.thought, text.slice(0, first.at));
+    if (!isTold || !namesOneOf([...tried.done, ...tried.helped, ...tried.inVain], text)) return [];
+    // "Soap on Monday. No use.": what came of it may be said in the next breath.
+    const next = sentences[at + 1] ?? '';
+    const outcome = outcomeIn(tried, text) ?? (mentions(ways, next).length === 0 ? outcomeIn(tried, next) : undefined);
+    const past = timesIn(text, today).days.filter(({ days }) => days <= 0);
+    const daysAgo = past.length === 0 ? undefined : Math.min(...past.map(({ days }) => -days));
+    return named.map(({ row }) => ({
+      say: text,
+      remedy: row,
+      ...(outcome === undefined ? {} : { helped: outcome }),
+      ...(daysAgo === undefined ? {} : { daysAgo: Math.round(daysAgo) }),
+    }));
+  });
+  return found.filter(({ remedy }, at) => found.findIndex((other) => other.remedy === remedy) === at);
+}
+
+/** What did not last did not help. */
+function outcomeIn({ helped, inVain }: Tables['tried'], text: string): boolean | undefined {
+  if (namesOneOf(inVain, text)) return false;
+  return namesOneOf(helped, text) ? true : undefined;
+}
+
+/** A reading without what is no sign, nor left unsaid, since it told what was tried. */
+export function withoutTried(
+  { tried: words }: Pick<Tables, 'tried'>,
+  read: SignsRead,
+  tried: readonly Tried[],
+): SignsRead {
+  if (tried.length === 0) return read;
+  const all = words.ways.flatMap((way) => way.words);
+  const isOfThat = (say: string) =>
+    tried.some((one) => wordsOf(say).every((word) => wordsOf(one.say).includes(word))) &&
+    (namesOneOf(all, say) || outcomeIn(words, say) !== undefined);
+  return {
+    ...read,
+    perhaps: read.perhaps.filter(({ say }) => !isOfThat(say)),
+    notUnderstood: read.notUnderstood.filter((say) => !isOfThat(say)),
+  };
+}
+
+const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
