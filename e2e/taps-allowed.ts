@@ -34,6 +34,7 @@ export const tapsAllowed: Readonly<Record<string, number>> = {
   'from a new case to a verdict by the keyboard alone': 1,
   'from the first page to a first amount': 6,
   'from two taps on a redcurrant to a closed case': 128,
+  'what was tried before is told back, minded in the choice, and taken back by a tap': 8,
   'ladybird young are no pest: nothing is sprayed': 6,
   'on two devices: what both did is there twice where both can be true, and told where it cannot': 31 + laidAnew,
   'how much of each leaf is sick is told by the drawn one it is most like, a tap a leaf': 10,

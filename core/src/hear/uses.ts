@@ -12,6 +12,11 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
     'tool',
     /\b(?:pots?|trays?)\b[^.;?!]{0,60}\bscrub\w*|\bscrub\w*[^.;?!]{0,40}\b(?:pots?|trays?)\b|\bwash(?:ed|ing)? (?:out |up )?(?:(?:the|my|our|all|empty|clay|plastic|old|dirty|used|seed|terracotta) )*(?:pots?|trays?)\b/,
   ],
+  // Old pots that are put to soak stand empty.
+  [
+    'tool',
+    /\b(?:soak|steep|dip|dunk)\w* (?:(?:the|my|our|some|all) )*(?:(?:old|empty|used|dirty|clay|plastic|terracotta) )+(?:seed )?(?:pots|trays)\b/,
+  ],
   [
     'soak',
     /\b(?:(?:stood|stand|standing|sat|sit|set|dunk\w*|dip\w*|soak\w*) (?:it|them|(?:the |a |my )?(?:whole )?pots?) in\b|soak(?:ed|ing)? (?:a |the |my |whole )*(?:pot|pots|root ?ball|plant)|(?:pot|pots|root ?ball) (?:\w+ ){0,3}(?:soak|stand|sit)\w* in|dunk\w* the pot)\b/,
@@ -52,6 +57,13 @@ export const whereSaid = (line: string): Use | undefined => patterns.find(([, pa
 /** Seedlings, cuttings and what has just been planted out. */
 export const saysYoung = (line: string): boolean =>
   /\b(?:seedlings?|sprouts?|cuttings?|seed ?trays?|seed[- ]start\w*|baby \w+|just (?:sprouted|germinated|come up)|pricked out|plugs)\b/.test(
+    line,
+  );
+
+/** It only stands somewhere: "keep the brew in a bucket". */
+export const saysKept = (line: string): boolean =>
+  !saysPutOn(line) &&
+  /\b(?:keep|store|leave|stand)\b[^.;?!]{0,50}\bin (?:a|an|the|my|our|that) (?:\w+ ){0,2}(?:bucket|barrel|drum|tub|bin|butt|crock|churn|pail)\b/.test(
     line,
   );
 

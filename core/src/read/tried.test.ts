@@ -1,4 +1,4 @@
-import type { TriedTable } from '../tables';
+import type { Tables, TriedTable } from '../tables';
 import { triedIn, withoutTried } from './tried';
 
 const tried: TriedTable = {
@@ -12,6 +12,7 @@ const tried: TriedTable = {
   helped: ['helped', 'have gone'],
   inVain: ['no use', 'came back'],
 };
+const tables = { tried, signs: [], concepts: [], plants: [], causes: [], conditions: [] } as unknown as Tables;
 const told = (line: string) =>
   triedIn({ tried }, line, '2026-06-10').map(
     ({ remedy, helped, daysAgo }) => `${remedy} ${helped ?? 'unsaid'} ${daysAgo ?? 'some day'}`,
@@ -43,18 +44,24 @@ describe('what was tried before', () => {
   });
 
   test('what told it is no sign, and is not left as not understood; all else stays', () => {
-    const line = 'sprayed soapy water, no use. grey patches';
+    const line = 'sprayed soapy water, no use. grey patches. used soap, now the tips are brown';
+    const understood = ['sprayed soapy water', 'used soap, now the tips are brown', 'sticky'].map((say) => ({
+      say,
+      sign: 'burnt',
+      state: 'seen' as const,
+    }));
     const read = {
-      understood: [],
+      understood,
       perhaps: [
         { say: 'sprayed soapy water', state: 'seen' as const, signs: ['scum'] },
         { say: 'grey patches', state: 'seen' as const, signs: ['grey'] },
       ],
       notUnderstood: ['no use', 'grey patches'],
     };
-    const left = withoutTried({ tried }, read, triedIn({ tried }, line));
+    const left = withoutTried(tables, read, triedIn(tables, line));
     expect(left.perhaps.map(({ say }) => say)).toEqual(['grey patches']);
+    expect(left.understood.map(({ say }) => say)).toEqual(['used soap, now the tips are brown', 'sticky']);
     expect(left.notUnderstood).toEqual(['grey patches']);
-    expect(withoutTried({ tried }, read, [])).toBe(read);
+    expect(withoutTried(tables, read, [])).toBe(read);
   });
 });

@@ -4,9 +4,10 @@
  */
 import { timesIn } from '../hear';
 import { mentions, namesOneOf } from '../hear/mentions';
+import { isFiller, tokensOf } from '../hear/words';
 import type { IsoDate } from '../quantities';
 import type { RemedyId, Tables } from '../tables';
-import type { SignsRead } from './vocabulary';
+import { signsRead, type SignsRead } from './vocabulary';
 
 export interface Tried {
   /** The gardener's words. */
@@ -54,18 +55,28 @@ function outcomeIn({ helped, inVain }: Tables['tried'], text: string): boolean |
 }
 
 /** A reading without what is no sign, nor left unsaid, since it told what was tried. */
-export function withoutTried(
-  { tried: words }: Pick<Tables, 'tried'>,
-  read: SignsRead,
-  tried: readonly Tried[],
-): SignsRead {
+export function withoutTried(tables: Tables, read: SignsRead, tried: readonly Tried[]): SignsRead {
   if (tried.length === 0) return read;
-  const all = words.ways.flatMap((way) => way.words);
+  const { ways, done, helped, inVain } = tables.tried;
+  const telling = ways.flatMap((way) => way.words);
   const isOfThat = (say: string) =>
     tried.some((one) => wordsOf(say).every((word) => wordsOf(one.say).includes(word))) &&
-    (namesOneOf(all, say) || outcomeIn(words, say) !== undefined);
+    (namesOneOf(telling, say) || outcomeIn(tables.tried, say) !== undefined);
+  const own = [{ row: 'own', words: [...telling, ...done, ...helped, ...inVain] }];
+  /** "Sprayed soapy water yesterday" tells nothing else, "soaped them, now the tips are brown" does. */
+  const tellsMore = (say: string) =>
+    tokensOf(
+      [...mentions(own, say), ...timesIn(say).days].reduce(
+        (text, { at, length }) => text.slice(0, at) + ' '.repeat(length) + text.slice(at + length),
+        say,
+      ),
+    ).some((token) => !isFiller(token));
   return {
     ...read,
+    understood: read.understood.filter(
+      ({ say, sign, state }) =>
+        !isOfThat(say) || tellsMore(say) || (state === 'seen' && signsRead(tables, say).get(sign) === 'seen'),
+    ),
     perhaps: read.perhaps.filter(({ say }) => !isOfThat(say)),
     notUnderstood: read.notUnderstood.filter((say) => !isOfThat(say)),
   };

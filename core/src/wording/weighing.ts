@@ -119,7 +119,7 @@ export function standingWords(tables: Tables, standing: Standing): string {
         ? 'You say that you tried it.'
         : standing.helped
           ? 'You say that you tried it, and that it helped.'
-          : 'You say that you tried it, and that it did not help. Done by its steps it may: look at what it needs before you repeat it.';
+          : 'You say that you tried it, and that it did not help. By its steps, and as often as they say, it may.';
     case 'here':
       return hereWords(standing);
     case 'unproven':

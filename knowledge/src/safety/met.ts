@@ -8,6 +8,7 @@ export const met: Readonly<Record<string, readonly SceneFact[]>> = {
   chemical: ['on-tools', 'gloved'],
   'alcohol-care': ['on-swab'],
   'pepper-eyes': ['goggled'],
+  'pregnant-cats': ['gloved'],
   'dust-care': ['masked'],
   'copper-care': ['bare-branches'],
   'pyrethrin-care': ['by-label'],

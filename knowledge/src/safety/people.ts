@@ -171,17 +171,33 @@ export const people: readonly SafetyRule[] = [
     'Water jet or soap.',
   ),
   guideline(
-    'bleach-child',
-    'stop',
-    { things: ['bleach'], facts: ['by-a-child'] },
-    'No child handles bleach.',
-    'An adult, with gloves.',
-  ),
-  guideline(
     'insecticide-pregnant',
     'caution',
     { things: ['insecticide'], facts: ['pregnant'] },
     'Insecticides are best left to somebody else while pregnant.',
     'Water jet, fingers or soap.',
+  ),
+  ...(['sulphur', 'copper', 'herbicide', 'caustic'] as const).map((name) =>
+    guideline(
+      `pregnant-${name}`,
+      'caution',
+      { things: [name], facts: ['pregnant'] },
+      'What is dusted, burns or poisons is best left to somebody else while pregnant; its label may forbid it.',
+      'Let somebody else do it, and stay away until it has dried or settled.',
+    ),
+  ),
+  guideline(
+    'pregnant-manure',
+    'caution',
+    { things: ['manure'], facts: ['pregnant'] },
+    'Raw manure carries germs that harm the unborn (listeria, toxoplasma).',
+    'Let somebody else spread it; gloves, and wash what is eaten from there.',
+  ),
+  guideline(
+    'pregnant-cats',
+    'caution',
+    { facts: ['pregnant', 'near-cats'] },
+    'Where cats dig, the soil may carry toxoplasma, which harms the unborn.',
+    'Gloves, washed hands, and cover the soil; ask your midwife or doctor what else to mind.',
   ),
 ];

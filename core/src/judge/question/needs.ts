@@ -1,4 +1,4 @@
-import { isNameless, saysLetBe, type HeardDose } from '../../hear';
+import { isNameless, saysKept, saysLetBe, type HeardDose } from '../../hear';
 import { rowById, type IngredientRow, type Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import { limitFor, type Act } from '../judge';
@@ -55,6 +55,8 @@ export function needsOf(
     if (thing.dose !== undefined) return [];
     // Strewn dry no water thins it; seedlings bear none of that.
     if (row.classes.includes('feed') && isLaidDry(line) && !act.isYoung) return [];
+    // How strong a brew is matters when it goes on.
+    if (row.classes.includes('ferment') && saysKept(line)) return [];
     return decides ? [{ kind: 'how-strong', ingredient: row.id }] : [];
   });
 }
