@@ -3,7 +3,7 @@ import { isPerhaps, platesFor, tapParts, type TapPart } from '@trowel/core/read'
 import type { SignRow, Tables } from '@trowel/core/tables';
 import { capital, lowerFirst } from '@trowel/core/wording';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { useDraft } from '@/api/drafts';
 import { useAct, useNoteSign } from '@/api/queries';
@@ -14,6 +14,7 @@ import { Button } from '@/ui/Button';
 import { Icon } from '@/ui/Icon';
 import { Row, Sheet } from '@/ui/layout';
 import { useNotice } from '@/ui/notice';
+import { Chip } from './Chip';
 import { CountPanel } from './CountPanel';
 import { PerhapsMeant, type Perhaps } from './PerhapsMeant';
 import { PlateButton, type State } from './PlateButton';
@@ -188,38 +189,28 @@ function Noted({
         const isDoubtful = doubtful.has(row.id);
         const told = stateWords[states.get(row.id) ?? 'seen'];
         return (
-          <Pressable
+          <Chip
             key={row.id}
-            role="button"
-            aria-label={
+            label={
               isDoubtful
                 ? `${row.name}: perhaps meant, counts for less. Tap if it is so.`
                 : `${row.name}: ${told}. Tap to change.`
             }
-            onPress={() => onTap(row)}
-            style={{
-              minHeight: 44,
-              maxWidth: '100%',
-              flexDirection: 'row',
-              alignItems: 'center',
-              gap: 6,
-              paddingHorizontal: 12,
-              borderRadius: 6,
-              borderWidth: 1.5,
+            says={`${isDoubtful ? 'perhaps: ' : ''}${absent ? `no ${lowerFirst(row.name)}` : row.name}${amount === undefined ? '' : ` · ${amount}`}`}
+            mark={
+              isDoubtful ? (
+                <Small strong>?</Small>
+              ) : (
+                <Icon name={absent ? 'close' : 'check'} size={18} color={roles.text} />
+              )
+            }
+            look={{
               borderColor: roles.text,
               borderStyle: isDoubtful ? 'dotted' : absent ? 'dashed' : 'solid',
               backgroundColor: isDoubtful ? roles.raised : absent ? roles.deep : roles.goodGround,
             }}
-          >
-            {isDoubtful ? (
-              <Small strong>?</Small>
-            ) : (
-              <Icon name={absent ? 'close' : 'check'} size={18} color={roles.text} />
-            )}
-            <Small strong style={{ color: roles.text, flexShrink: 1 }}>
-              {`${isDoubtful ? 'perhaps: ' : ''}${absent ? `no ${lowerFirst(row.name)}` : row.name}${amount === undefined ? '' : ` · ${amount}`}`}
-            </Small>
-          </Pressable>
+            onPress={() => onTap(row)}
+          />
         );
       })}
       {view.noLongerKnown.map((name) => (
