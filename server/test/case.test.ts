@@ -103,6 +103,15 @@ describe('one case from first sign to verdict', () => {
     await post(`/cases/${id}/remedies`, { remedy: 'oil-spray' });
   });
 
+  test('what was tried by a remedy that is no longer known is left out of the page', async () => {
+    const id = await openCase();
+    await post(`/cases/${id}/evidence`, { tried: [{ remedy: 'soap-spray', isSo: true, on: '2026-06-09' }] });
+    world.db.exec("UPDATE tried SET remedy = 'moon-dust'");
+    const view = await theCase(id);
+    expect(view.tried).toEqual([]);
+    expect(view.recent).toEqual([]);
+  });
+
   test('what was tried names a remedy and a day that is over, or nothing is kept', async () => {
     const id = await openCase();
     const refused = async (one: object) =>

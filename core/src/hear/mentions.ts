@@ -15,23 +15,34 @@ export interface Mention<Row> {
 
 /** Everything a line names, by whole words, first to last; a longer name hides a shorter one within it. */
 export function mentions<Row>(things: readonly Nameable<Row>[], line: string): Mention<Row>[] {
-  const all = things.flatMap(({ row, words }) =>
-    words.flatMap((word) => placesOf(word, line).map((found) => ({ row, ...found }))),
-  );
+  const lower = line.toLowerCase();
+  const all: Mention<Row>[] = [];
+  for (const { row, words } of things)
+    for (const word of words)
+      if (lower.includes(startOf(word))) for (const found of placesOf(word, line)) all.push({ row, ...found });
   return outermost(all);
 }
 
 /** True where a line holds one of the words. */
-export const namesOneOf = (words: readonly string[], line: string): boolean =>
-  words.some((word) => placesOf(word, line).length > 0);
+export function namesOneOf(words: readonly string[], line: string): boolean {
+  const lower = line.toLowerCase();
+  return words.some((word) => lower.includes(startOf(word)) && placesOf(word, line).length > 0);
+}
+
+const starts = new Map<string, string>();
+
+/** How a word begins: most words are in no line at all, and that is seen without a pattern. */
+function startOf(word: string): string {
+  const known = starts.get(word);
+  if (known !== undefined) return known;
+  const [start = ''] = word.toLowerCase().split(/[\s*-]+/, 1);
+  starts.set(word, start);
+  return start;
+}
 
 /** Where a line holds a word. */
-function placesOf(word: string, line: string): { at: number; length: number }[] {
-  // Most words are in no line at all: that is seen without a pattern.
-  const [start = ''] = word.split(/[\s*-]+/, 1);
-  if (!line.toLowerCase().includes(start.toLowerCase())) return [];
-  return [...line.matchAll(wholeWord(word))].map((found) => ({ at: found.index, length: found[0].length }));
-}
+const placesOf = (word: string, line: string): { at: number; length: number }[] =>
+  [...line.matchAll(wholeWord(word))].map((found) => ({ at: found.index, length: found[0].length }));
 
 const patterns = new Map<string, RegExp>();
 

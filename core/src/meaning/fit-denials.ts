@@ -7,7 +7,7 @@ import { fitLines, type Pace } from './fit-lines';
 
 const pace: Pace = { rounds: 12, heldBack: 0.08, slightest: 0.1 };
 
-/** By sign: which share of its own sayings hold a denial. */
+/** By sign: which share of its own sayings hold a denial, to the hundredth, as it is kept. */
 export function shareWithNo(signs: readonly string[], sayings: readonly Saying[]): number[] {
   const own = new Map(signs.map((sign) => [sign, { all: 0, withNo: 0 }]));
   for (const { sign, isDenied, stretch } of sayings) {
@@ -16,7 +16,7 @@ export function shareWithNo(signs: readonly string[], sayings: readonly Saying[]
     tally.all += 1;
     if (stretch.tokens.some(isDenial)) tally.withNo += 1;
   }
-  return [...own.values()].map(({ all, withNo }) => withNo / Math.max(1, all));
+  return [...own.values()].map(({ all, withNo }) => Math.round((100 * withNo) / Math.max(1, all)) / 100);
 }
 
 /** @param withNo as `shareWithNo` tells it */

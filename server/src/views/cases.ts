@@ -128,11 +128,9 @@ export function caseViewOf(deps: Deps, row: CaseRow): CaseView {
       earlier: (situation.earlier ?? []).map((item) => ({ ...item })),
       checksDone: [...situation.checksDone],
     },
-    tried: anyTried(db, row.id).map(({ remedy, helped, on_date }) => ({
-      remedy,
-      helped: helped === null ? null : helped === 1,
-      on: on_date,
-    })),
+    tried: anyTried(db, row.id)
+      .filter(({ remedy }) => isKnown(tables, 'remedies', remedy))
+      .map(({ remedy, helped, on_date }) => ({ remedy, helped: helped === null ? null : helped === 1, on: on_date })),
     bloomUntil: inFlowerUntil(db, row.planting_id, laidOut.today),
     recent: recentIn(db, tables, row, laidOut.today),
     experience: learntAgainst(
