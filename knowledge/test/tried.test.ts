@@ -6,7 +6,7 @@ const told: readonly (readonly [remedy: string, helped: 'yes' | 'no' | 'unsaid',
   [
     'soap-spray',
     'no',
-    "aphids all over the lupins. gave em a good dose of fairy liquid and water last week but they're back in force",
+    "aphids all over the lupins. gave em a good dose of washing up liquid and water last week but they're back in force",
   ],
   ['water-jet', 'no', 'i blast them off with the hose every morning and by teatime they have returned'],
   ['milk-spray', 'no', 'the milk trick did sweet nothing'],
