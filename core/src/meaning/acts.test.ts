@@ -1,28 +1,13 @@
 import fc from 'fast-check';
 import { tokensOf } from '../hear/words';
-import type { MeaningsData, WordVectors } from '../tables';
+import type { MeaningsData } from '../tables';
 import { meantAct } from './acts';
 import { featuresOf } from './features';
+import { fourWords, oneSign, wordsAlone } from './few-words';
 import { fitActs } from './fit-acts';
 import { feltIn } from './lines';
-import { fitMeanings } from './fit';
-import type { Stretch } from './meanings';
-import { pack } from './packed';
 
-const stretch = (text: string): Stretch => ({
-  tokens: tokensOf(text),
-  concepts: [],
-  places: [],
-  vocabulary: [],
-  known: 0,
-  readAsDenied: 0,
-});
-const vectors: WordVectors = {
-  words: 'ladder chainsaw pots leaf',
-  dimensions: 4,
-  rows: pack(Int8Array.from([90, 20, 0, 0, 90, 0, 20, 0, 0, 0, 90, 20, 0, 20, 0, 90])),
-  tells: pack(Uint8Array.from([255, 255, 255, 255])),
-};
+const vectors = fourWords('ladder chainsaw pots leaf', [90, 20, 0, 0, 90, 0, 20, 0, 0, 0, 90, 20, 0, 20, 0, 90]);
 const asks: Readonly<Record<string, readonly string[]>> = {
   harmless: [
     'may I turn the pots',
@@ -52,27 +37,11 @@ const asks: Readonly<Record<string, readonly string[]>> = {
   ],
 };
 const questions = Object.entries(asks).flatMap(([is, lines]) =>
-  lines.map((line) => ({ is, stretch: stretch(line.toLowerCase()) })),
+  lines.map((line) => ({ is, stretch: wordsAlone(line.toLowerCase()) })),
 );
-const meanings: MeaningsData = {
-  from: 'test',
-  vectors,
-  ...fitMeanings({
-    signs: [{ id: 'sticky', where: 'leaves' }],
-    sayings: (['sticky leaf', 'sticky pots'] as const).map((text, at) => ({
-      sign: 'sticky',
-      half: at === 0 ? 0 : 1,
-      stretch: stretch(text),
-      parts: [],
-      isDenied: false,
-    })),
-    talk: [stretch('the shed is blue')],
-    vectors,
-  }),
-  acts: { from: 'test', ...fitActs(questions, vectors) },
-};
+const meanings: MeaningsData = { ...oneSign(vectors), acts: { from: 'test', ...fitActs(questions, vectors) } };
 const isGrave = (rule: string) => rule === 'ladder';
-const meant = (line: string, isRead = false) => meantAct(meanings, stretch(line), isRead, isGrave);
+const meant = (line: string, isRead = false) => meantAct(meanings, wordsAlone(line), isRead, isGrave);
 
 describe('what a question without a substance means', () => {
   test('harmless work is let be, what a rule is about is minded, what has no name is neither', () => {
@@ -94,7 +63,7 @@ describe('what a question without a substance means', () => {
   test('where nothing was learned nothing is meant', () => {
     const { acts, ...without } = meanings;
     expect(acts?.names).toEqual(['harmless', 'ladder', 'unknown']);
-    expect(meantAct(without, stretch('saw the limb from the ladder'), false, isGrave)).toBeUndefined();
+    expect(meantAct(without, wordsAlone('saw the limb from the ladder'), false, isGrave)).toBeUndefined();
   });
 
   test('a long question is felt no louder than a short one (seed 6)', () => {

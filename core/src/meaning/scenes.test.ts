@@ -1,25 +1,9 @@
-import { tokensOf } from '../hear/words';
-import type { MeaningsData, WordVectors } from '../tables';
+import type { MeaningsData } from '../tables';
+import { fourWords, oneSign, wordsAlone } from './few-words';
 import { fitLines } from './fit-lines';
-import { fitMeanings } from './fit';
-import type { Stretch } from './meanings';
-import { pack } from './packed';
 import { factMeant, noFact } from './scenes';
 
-const stretch = (text: string): Stretch => ({
-  tokens: tokensOf(text),
-  concepts: [],
-  places: [],
-  vocabulary: [],
-  known: 0,
-  readAsDenied: 0,
-});
-const vectors: WordVectors = {
-  words: 'dog puppy wind gale',
-  dimensions: 4,
-  rows: pack(Int8Array.from([90, 20, 0, 0, 90, 0, 20, 0, 0, 0, 90, 20, 0, 20, 90, 0])),
-  tells: pack(Uint8Array.from([255, 255, 255, 255])),
-};
+const vectors = fourWords('dog puppy wind gale', [90, 20, 0, 0, 90, 0, 20, 0, 0, 0, 90, 20, 0, 20, 90, 0]);
 const says: Readonly<Record<string, readonly string[]>> = {
   [noFact]: [
     'soap on the roses',
@@ -39,29 +23,14 @@ const says: Readonly<Record<string, readonly string[]>> = {
   wind: ['the wind blows hard', 'it blows in the wind', 'a hard wind blows', 'wind blows over the bed'],
 };
 const lines = Object.entries(says).flatMap(([is, all]) =>
-  all.map((text) => ({ is, stretch: stretch(text.toLowerCase()) })),
+  all.map((text) => ({ is, stretch: wordsAlone(text.toLowerCase()) })),
 );
-const read: MeaningsData = {
-  from: 'test',
-  vectors,
-  ...fitMeanings({
-    signs: [{ id: 'sticky', where: 'leaves' }],
-    sayings: (['sticky leaf', 'sticky pots'] as const).map((text, at) => ({
-      sign: 'sticky',
-      half: at === 0 ? 0 : 1,
-      stretch: stretch(text),
-      parts: [],
-      isDenied: false,
-    })),
-    talk: [stretch('the shed is blue')],
-    vectors,
-  }),
-};
+const read = oneSign(vectors);
 const meanings: MeaningsData = {
   ...read,
   scenes: { from: 'test', ...fitLines(lines, vectors, { rounds: 150, heldBack: 0.001 }) },
 };
-const meant = (line: string) => factMeant(meanings, stretch(line))?.fact;
+const meant = (line: string) => factMeant(meanings, wordsAlone(line))?.fact;
 
 describe('what else is so, in words of no list', () => {
   test('what is near in meaning is heard as well', () => {
@@ -77,6 +46,6 @@ describe('what else is so, in words of no list', () => {
 
   test('a word alone says too little, and where nothing was learned nothing is meant', () => {
     expect(meant('dog')).toBeUndefined();
-    expect(factMeant(read, stretch('our dog digs there'))).toBeUndefined();
+    expect(factMeant(read, wordsAlone('our dog digs there'))).toBeUndefined();
   });
 });
