@@ -55,9 +55,9 @@ export function integrityProblems(tables: Tables): string[] {
     need(rows.length === seen.size, `${table} has an id twice`);
     need(rows.length > 0, `${table} is empty`);
   }
-  for (const { remedy, words } of tables.tried.ways) {
+  for (const { remedy, doing, stuff } of tables.tried.ways) {
     refers('remedies', remedy, 'a way of telling what was tried');
-    need(words.length > 0, `that "${remedy}" was tried cannot be said`);
+    need(doing.length + stuff.length > 0, `that "${remedy}" was tried cannot be said`);
   }
   for (const sign of tables.signs) {
     chance(sign.background, `background of sign "${sign.id}"`);

@@ -136,7 +136,7 @@ const tables = {
   plants,
   causes: [cause('a', 'apple', 'apple-spots'), cause('r', 'rose', 'rose-spots')],
   conditions: [],
-  tried: { ways: [], done: [], thought: [], helped: [], inVain: [] },
+  tried: { ways: [], done: [], goesOn: [], thought: [], helped: [], inVain: [] },
 } as unknown as Tables;
 
 const read = (line: string, about: About = {}) =>

@@ -3,11 +3,12 @@ import { triedIn, withoutTried } from './tried';
 
 const tried: TriedTable = {
   ways: [
-    { remedy: 'soap-spray', words: ['soap', 'soapy water'] },
-    { remedy: 'milk-spray', words: ['milk'] },
-    { remedy: 'hand-pick', words: ['picked them off'] },
+    { remedy: 'soap-spray', doing: ['soaped'], stuff: ['soap', 'soapy water'] },
+    { remedy: 'milk-spray', doing: [], stuff: ['milk'] },
+    { remedy: 'hand-pick', doing: ['picked them off'], stuff: [] },
   ],
-  done: ['sprayed', 'used', 'picked', 'ago'],
+  done: ['sprayed', 'used', 'picked'],
+  goesOn: ['twice', 'helped', 'made', 'on', 'yesterday'],
   thought: ['should i', 'says', 'going to'],
   helped: ['helped', 'have gone'],
   inVain: ['no use', 'came back'],
@@ -39,6 +40,9 @@ describe('what was tried before', () => {
     "I haven't used any soap",
     'there is soap in the shed',
     'sprayed the roses',
+    'milk thistle came back',
+    'white as milk, no use',
+    'there are soap bubbles again, it came back',
   ])('nothing: %s', (line) => {
     expect(told(line)).toEqual([]);
   });
