@@ -42,9 +42,13 @@ const innocent = [
   /\b(?:(?:do|does|did|will|would)(?:n(?:'|’)?t| not)|cannot|can(?:'|’)?t|won(?:'|’)?t|not) (?:rub|wipe|come|scrape|wash|brush)s? off\b/gi,
 ];
 
+/** "Nothing but greenfly" is greenfly. */
+export const withOnly = (text: string): string =>
+  text.replace(/\b(?:nothing|none) (?:else |other )?(?:but|than)\b/giu, 'only');
+
 /** Splits a line where gardeners draw breath. */
 export function clausesOf(line: string, joined: RegExp = /(?!)/g): Clause[] {
-  const plain = innocent.reduce((text, pattern) => text.replace(pattern, ' '), line);
+  const plain = innocent.reduce((text, pattern) => text.replace(pattern, ' '), withOnly(line));
   // "Hot and dry" is one thing: its "and" is tied to its neighbours before the line is split.
   const tied = plain.replace(joined, (phrase) => phrase.replace(/\s+/g, '_'));
   // The pattern is captured, so breaks stand between the parts they part.

@@ -8,12 +8,25 @@ const nameless: readonly RegExp[] = [
   /\b(?:label|bottle|packet|box|bag|sack|name|writing|print)(?:'s| is| has| was)? (?:long |all |been )*(?:gone|lost|off|missing|torn|worn|unreadable|illegible|faded|smudged|rubbed|washed|peeled|fell|fallen|come off|came off|binned|thrown)\b/,
   /\bunlabell?ed\b/,
   /\b(?:leftover|left-over) (?:stuff|bits|liquids?|mix)\b|\bstuff (?:from|out of) \w+ (?:jars?|bottles?|tins?|cans?|tubs?)\b/,
-  /\b(?:white|grey|gray|blue|green|brown|pink|yellow|red|orange|purple|mystery|some|unknown|unnamed|strange|odd) (?:powder|granules|crystals|liquid|stuff|pellets|concentrate|goo|gunk|fluid|drops|dust)\b/,
   /\b(?:mystery|unknown|unnamed) \w+/,
   /\b(?:powder|granules|crystals|liquid|stuff|pellets|concentrate|salts?|potion|drops|spray|feed) of some (?:kind|sort)\b|\bsome (?:kind|sort) of (?:powder|granules|liquid|stuff|pellets|concentrate|salts?|spray|feed|fert\w*|killer|acid|oil)\b/,
   /\b(?:fert\w*|feed|soap|oil|sul(?:ph|f)ur|bleach|copper|lime|poison|weed ?killer|peroxide)[^.;?!]{0,8}\b(?:i|we) (?:guess|think|reckon|suppose|assume)\b/,
   /\b(?:home[- ]?brew\w*|potion|concoction|secret recipe)\b/,
 ];
 
+/** "Some white powder", "the green stuff": called by its looks. */
+const byLooks =
+  /\b(?:white|grey|gray|blue|green|brown|pink|yellow|red|orange|purple|mystery|some|unknown|unnamed|strange|odd) (?:powder|granules|crystals|liquid|stuff|pellets|concentrate|goo|gunk|fluid|drops|dust)\b/gu;
+const isOnIt = /^\s+(?:all |right |deep |down )*(?:in|on|over|under|underneath|along|round|around|between|inside)\b/u;
+const isPutThere =
+  /\b(?:put|us|add|mix|spray|pour|sprinkl|dust|paint|rub|splash|spread|scatter|tip|appl|giv|feed|fed|with|of)\w*\b[^.;?!,]*$/u;
+
+/** "White stuff in the crown of my plant" is what is seen there; "put some white powder on it" is a thing nobody knows. */
+const isCalledByLooks = (line: string): boolean =>
+  [...line.matchAll(byLooks)].some(
+    ({ 0: words, index }) => !isOnIt.test(line.slice(index + words.length)) || isPutThere.test(line.slice(0, index)),
+  );
+
 /** Somebody has a thing and does not know what it is. */
-export const isNameless = (line: string): boolean => nameless.some((pattern) => pattern.test(line));
+export const isNameless = (line: string): boolean =>
+  isCalledByLooks(line) || nameless.some((pattern) => pattern.test(line));

@@ -1,16 +1,5 @@
 import fc from 'fast-check';
-import {
-  amountsIn,
-  corrected,
-  dosesIn,
-  isNameless,
-  isThere,
-  saysLetBe,
-  saysYoung,
-  takenBackIn,
-  timesIn,
-  whereSaid,
-} from './index';
+import { amountsIn, dosesIn, isNameless, isThere, saysLetBe, saysYoung, putRightIn, timesIn, whereSaid } from './index';
 
 /** How strong soap or another named thing is in a line. */
 function percentOf(line: string, name: string, system: 'metric' | 'us' | 'imperial' = 'metric'): number | undefined {
@@ -200,6 +189,8 @@ describe('what has no name', () => {
     'white vinegar on weeds',
     'green manure on the bed',
     'we guess they are ladybirds',
+    'white stuff in the crown of my cactus, may i dab it with surgical spirit',
+    'grey powder all over the marrow leaves, milk on it',
   ])('%s has one', (line) => expect(isNameless(line)).toBe(false));
 });
 
@@ -207,15 +198,33 @@ describe('second thoughts', () => {
   const line = 'rain water with descaler? no, just rain water for the blueberries';
 
   test('what is taken back is not read, keeps its place, and is told', () => {
-    expect(corrected(line).trim()).toBe('just rain water for the blueberries');
-    expect(corrected(line)).toHaveLength(line.length);
-    expect(takenBackIn(line)).toEqual(['rain water with descaler? no,']);
+    const found = putRightIn(line);
+    expect(found.line.trim()).toBe('just rain water for the blueberries');
+    expect(found.line).toHaveLength(line.length);
+    expect(found.takenBack).toEqual(['rain water with descaler? no,']);
   });
 
   test('what is only asked twice, or made narrower, stays', () => {
     for (const said of ['bleach on the beans? no idea', 'bleach? no, not on leaves, on pots', 'no, just soap'])
-      expect(corrected(said)).toBe(said);
+      expect(putRightIn(said)).toEqual({ line: said, takenBack: [] });
   });
+
+  test.each([
+    ['two weeks since the sulphur; no sorry, two days. oil now?', 'two days since the sulphur. oil now?', 'two weeks'],
+    ['1 tsp of soap in a litre, i mean 2 tsp, on beans', '2 tsp of soap in a litre, on beans', '1 tsp'],
+    ['soap, half a gallon, make that three gallons', 'soap, three gallons', 'half a gallon'],
+  ])('a figure put right: %s', (said, line, back) => expect(putRightIn(said)).toEqual({ line, takenBack: [back] }));
+
+  test.each([
+    'a spoon of soap in a litre, sorry, on the roses',
+    'it rained, i mean 40 mm, so no soap for two days',
+    'sorry, 2 tsp in a litre on beans',
+    'sprayed two days ago. sorry to ask again',
+    'soap, 60 ml in a litre, i mean 5 ml of oil with it',
+    'soap, 60 ml in a litre. sorry, 5 ml is left over',
+  ])('nothing of its kind stands before it: %s', (said) =>
+    expect(putRightIn(said)).toEqual({ line: said, takenBack: [] }),
+  );
 
   test('leaving something is doing nothing', () => {
     expect(saysLetBe("i'd leave the mummies and look again on friday")).toBe(true);

@@ -28,7 +28,7 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   ['tool', /\b(?:cotton (?:buds?|swabs?|wool)|q-?tips?|swabs?|tooth ?brush(?:es)?)\b/],
   [
     'root',
-    /\b(?:lower|raise|drop|bring (?:down|up)|change|adjust)\w*\s+(?:the )?ph\b|\bph of (?:my|the) (?!soil|bed|ground|garden)/,
+    /\bhydrangeas?\b[^.;?!]{0,30}\bblue\b|\bacidify\w*|\bmore acid\w*|\b(?:lower|raise|drop|bring (?:down|up)|change|adjust)\w*\s+(?:the )?ph\b|\bph of (?:my|the) (?!soil|bed|ground|garden)/,
   ],
   ['leaf', /\bfoliar\b/],
   ['bait', /\b(?:baits?|bait (?:box|station)|ant (?:box|station)|in a lid|stations?|syrup)\b/],
@@ -43,7 +43,7 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   ],
   [
     'leaf',
-    /\b(?:spray\w*|spritz\w*|mist\w*|lea(?:f|ves)|foliage|foliar|undersides?|wet(?:ting)? (?:the|both)|both sides|dust\w* (?:the|my|it)|on (?:my |the )?(?:roses?|beans?)(?!['’]?s?['’]? (?:soil|bed|roots|ground))|giv\w+ .{0,30}going over|hit (?:em|them))\b/,
+    /\b(?:spray\w*|spritz\w*|mist\w*|lea(?:f|ves)|foliage|foliar|undersides?|wet(?:ting)? (?:the|both)|both sides|dust\w* (?:the|my|it)|on (?:my |the )?(?:roses?|beans?)(?!['’]?s?['’]? (?:soil|bed|roots|ground))|giv\w+ .{0,30}going over|(?:on|against) (?:the |my |our |these )?(?:whitefl\w+|aphids|greenfly|blackfly|spider mites?|mildew|thrips|mealy ?bugs?|black ?spot)\b|hit (?:em|them))\b/,
   ],
   [
     'soil',
@@ -81,6 +81,6 @@ export const saysPutOn = (line: string): boolean =>
 
 /** Nothing is done: "leave the ladybirds on my beans alone". */
 export const saysLetBe = (line: string): boolean =>
-  /\bleav(?:e|ing)\b[^.;?!]{0,40}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bi(?:'d|’d| would|'ll|’ll| will)? leave (?:the|them|those|these|my)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it|(?:the|those|these|my) \w+) be\b|\blet\b[^.;?!]{0,50}\bstay\b|\b(?:just|simply|only) wait\b|\bi(?:'d|’d| would|'ll|’ll| will) wait\b/.test(
+  /\bleav(?:e|ing)\b[^.;?!]{0,60}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bi(?:'d|’d| would|'ll|’ll| will)? leave (?:the|them|those|these|my)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it|(?:the|those|these|my) \w+) be\b|\blet\b[^.;?!]{0,50}\bstay\b|\b(?:just|simply|only) wait\b|\bi(?:'d|’d| would|'ll|’ll| will) wait\b/.test(
     line,
   );

@@ -173,6 +173,7 @@ export const kitchen: readonly IngredientRow[] = [
       'cider vinegar',
       'vinegar',
       'white vinegar',
+      'spirit vinegar',
     ],
     density: 1.01,
     // What kitchens have.

@@ -153,7 +153,7 @@ export const poisons: readonly IngredientRow[] = [
   {
     id: 'metaldehyde',
     name: 'Metaldehyde pellets',
-    words: ['metaldehyde'],
+    words: ['metaldehyde', 'blue slug pellet', 'blue snail pellet', 'blue pellet'],
     density: 0.8,
     classes: ['metaldehyde'],
     ...powder,

@@ -216,7 +216,17 @@ export const soil: readonly IngredientRow[] = [
   {
     id: 'clippings',
     name: 'Grass clippings',
-    words: ['grass clippings', 'clippings', 'lawn clippings', 'mowings', 'grass mowings', 'cut grass', 'mown grass'],
+    words: [
+      'grass clippings',
+      'grass cuttings',
+      'lawn cuttings',
+      'clippings',
+      'lawn clippings',
+      'mowings',
+      'grass mowings',
+      'cut grass',
+      'mown grass',
+    ],
     density: 0.3,
     classes: ['soil-building', 'barrier'],
     ...powder,

@@ -53,6 +53,13 @@ export const alone: readonly SafetyRule[] = [
     'A cool flood of water for ants in a pot; bait in a closed station; fingers or a fork for weeds.',
   ),
   guideline(
+    'boiling-water-plant',
+    'stop',
+    { things: ['boiling-water'], facts: ['on-plant'] },
+    'Water as hot as that kills leaves and roots with the pest.',
+    'A cool flood of water for ants in a pot; a jet of cold water for what sits on leaves.',
+  ),
+  guideline(
     'sulphide-indoors',
     'stop',
     { things: ['sulphide'], facts: ['closed-room'] },
@@ -227,6 +234,13 @@ export const alone: readonly SafetyRule[] = [
       'It kills the caterpillars and butterflies that live on this plant.',
       'A water jet or fingers, on stems without caterpillars.',
     ),
+  ),
+  guideline(
+    'butterfly-young',
+    'stop',
+    { things: ['spray'], facts: ['butterfly-young'] },
+    'Caterpillars of monarchs and swallowtails are no pest: what they strip grows again.',
+    'Leave them, or carry them to another plant of the same kind.',
   ),
   guideline(
     'butterfly-soap',

@@ -109,6 +109,13 @@ export const before: readonly SafetyRule[] = [
     'Well-rotted compost.',
   ),
   guideline(
+    'insecticide-eaten',
+    'stop',
+    { things: ['bought-insecticide'], harvestWithin: 2 },
+    'What is bought against insects stays on what is eaten for days or weeks: no label lets it be picked so soon.',
+    'Pick first, and treat after; then wait as long as the label says.',
+  ),
+  guideline(
     'insecticide-harvest',
     'caution',
     { things: ['insecticide'], harvestWithin: 7 },

@@ -210,6 +210,13 @@ export const byHand: readonly SafetyRule[] = [
     'Another family there for three years or more; a resistant kind, or a pot of fresh soil.',
   ),
   guideline(
+    'strimmer-care',
+    'caution',
+    { asked: true },
+    'A strimmer throws stones and sap: bare legs are cut, and blister where the sap burns.',
+    'Goggles, long trousers and boots, nobody within fifteen paces; look for frogs and hedgehogs first.',
+  ),
+  guideline(
     'saw-alone',
     'stop',
     { asked: true },

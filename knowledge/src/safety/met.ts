@@ -17,4 +17,5 @@ export const met: Readonly<Record<string, readonly SceneFact[]>> = {
   'mulch-on-stem': ['clear-of-stem'],
   'ash-asthma': ['masked'],
   'peroxide-6': ['gloved', 'goggled'],
+  'glue-band-birds': ['under-glass'],
 };

@@ -200,6 +200,13 @@ export const poisons: readonly SafetyRule[] = [
     'A still, dry morning by its label; or hoe, lift or cover.',
   ),
   guideline(
+    'herbicide-among',
+    'stop',
+    { things: ['herbicide'], facts: ['among-plants', 'on-leaves'], withoutFacts: ['on-swab'] },
+    'Sprayed there it kills what is to stay with the weed.',
+    'Unwind the weed and pull it; or its label’s gel, brushed on the weed’s own leaves alone.',
+  ),
+  guideline(
     'herbicide-mixed',
     'stop',
     both('herbicide', 'acid'),

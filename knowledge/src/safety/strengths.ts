@@ -39,6 +39,13 @@ export const strengths: readonly SafetyRule[] = [
     'Hoe, lift by the root, or cover.',
   ),
   guideline(
+    'acid-at-foot',
+    'stop',
+    { things: ['acid'], facts: ['at-foot'] },
+    'Vinegar burns roots, and what it sours is sweet again in days.',
+    'Sulphur by a soil test, over months; rain water; a mulch of needles or bark.',
+  ),
+  guideline(
     'acid-weeds',
     'caution',
     { things: ['acid'], facts: ['as-weedkiller'] },

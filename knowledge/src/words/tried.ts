@@ -145,8 +145,6 @@ export const tried: TriedTable = {
         'watered more',
         'more water',
         'extra water',
-        'watered every day',
-        'watering regularly',
         'mulched and watered',
       ],
       [],

@@ -145,5 +145,8 @@ function pacesOf(
 
 /** "Tested two leaves on Tuesday, no marks". */
 const wasTested = (line: string): boolean =>
-  /\b(?:tested|tried|trialled|did)\b[^.;?!]{0,30}\b(?:lea(?:f|ves)|patch|shoot)\b/.test(line) &&
+  (/\b(?:tested|tried|trialled|did)\b[^.;?!]{0,30}\b(?:lea(?:f|ves)|patch|shoot)\b/.test(line) ||
+    /\b(?:test|trial)(?:ed)? (?:lea(?:f|ves)|patch|shoot)\b[^.;?!]{0,40}\b(?:done|clean|clear|fine|ok|unmarked|no (?:marks?|harm|burn))\b/.test(
+      line,
+    )) &&
   !/\b(?:not|hasn'?t|haven'?t|never|without|no)\b[^.;?!]{0,20}\b(?:test|tried|done)/.test(line);

@@ -1,11 +1,10 @@
 import {
   amountsIn,
-  corrected,
   dosesIn,
   isThere,
+  putRightIn,
   saysKill,
   saysLetBe,
-  takenBackIn,
   timesIn,
   type HeardDose,
   type HeardTimes,
@@ -84,8 +83,7 @@ function seasonIn({ month }: HeardTimes, { measures, today, latitude }: Speaker)
 
 /** Reads a question such as "may I put 20 % vinegar on weeds near the pond". Unknown words are handed back, not guessed. */
 export function readQuestion(tables: Tables, question: string, speaker: Speaker): Asked {
-  const whole = question.toLowerCase();
-  const line = corrected(whole);
+  const { line, takenBack } = putRightIn(question.toLowerCase());
   const named = [withFeeds, withBrews, withExtract, withFeeding].reduce(
     (found, withMore) => withMore(tables, line, found),
     mentions(nameable(tables), line),
@@ -112,7 +110,7 @@ export function readQuestion(tables: Tables, question: string, speaker: Speaker)
     needs: needsBeside(tables, needsOf(tables, act, used, named, line, byHand), cautions, used),
     notUnderstood: left.notUnderstood,
     // Taken as a whole, every word of it was used.
-    notUsed: [...takenBackIn(whole), ...(byHand.isHarmless || byHand.asked.length > 0 ? [] : left.notUsed)],
+    notUsed: [...takenBack, ...(byHand.isHarmless || byHand.asked.length > 0 ? [] : left.notUsed)],
   };
 }
 
@@ -123,7 +121,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const plants = plantsOf(named);
   const things = all
     .filter(isThere(line))
-    .filter((thing) => !isPlantOf(thing, plants, line) && !isMade(thing, all, line));
+    .filter((thing) => !isPlantOf(thing, plants, line) && !isMade(thing, all, line) && !isTurn(thing, all, line));
   // Helpers that are left alone, or let out, are no target.
   const isLetBe =
     things.every(({ row }) => row.id === 'water') &&
@@ -180,6 +178,14 @@ const isMade = ({ at, row }: Mention<IngredientRow>, all: readonly Mention<Ingre
   row.classes.includes('bought-insecticide') &&
   all.some((one) => one.at < at && one.row.id !== 'water') &&
   /\b(?:for|as|into|make|makes|making) (?:a |an |my |our |some )?(?:home-?made |natural |strong )?$/u.test(
+    line.slice(0, at),
+  );
+
+/** "Three drops of seaweed in a litre, first feed?": what is given is named; the feed is when it is given. */
+const isTurn = ({ at, row }: Mention<IngredientRow>, all: readonly Mention<IngredientRow>[], line: string): boolean =>
+  row.classes.includes('feed') &&
+  all.some((one) => one.row.id !== 'water' && one.row.id !== row.id) &&
+  /\b(?:first|next|weekly|daily|fortnightly|monthly|regular|(?:spring|summer|autumn|winter|morning|evening)) $/u.test(
     line.slice(0, at),
   );
 

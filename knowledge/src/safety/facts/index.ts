@@ -22,6 +22,29 @@ const words: Readonly<Record<SceneFact, readonly string[]>> = {
 /** What is said of the same thing and makes it untrue: "dormant oil, and the leaves are out". */
 const unless: FactWords = {
   'bare-branches': plants['in-leaf'],
+  'at-foot': [
+    ...[
+      'garden',
+      'drive',
+      'steps',
+      'stairs',
+      'path',
+      'wall',
+      'fence',
+      'shed',
+      'house',
+      'hill',
+      'slope',
+      'bank',
+      'lawn',
+    ],
+  ].flatMap((what) =>
+    ['bottom', 'base', 'foot'].flatMap((low) =>
+      ['the', 'my', 'our', 'a'].map((whose) => `at the ${low} of ${whose} ${what}`),
+    ),
+  ),
+  // The whites are the ones that eat cabbages.
+  'butterfly-plant': ['cabbage white', 'cabbage butterfly', 'cabbage moth', 'large white', 'small white'],
   // "Our well water" comes from it, and goes nowhere near it.
   'on-drinking-water': ['well water'],
   'on-leaves': ['not touching', 'off', 'not on', 'away from', 'without touching'].flatMap((how) => [

@@ -1,4 +1,5 @@
 /** Where it goes, and what lies near. A lone `*` stands for up to two words. */
+import { glasshouses } from '../../words/settings';
 import type { FactWords } from './words';
 
 /** Lime that fizzes: the soil holds more than any acid will use up. */
@@ -87,6 +88,24 @@ export const places = {
   'on-plant': ['on plants', 'on the plant', 'on my plants'],
   'on-tools': [],
   'among-plants': [
+    'climbing in my',
+    'climbing through my',
+    'climbing up my',
+    'climbing over my',
+    'twining up my',
+    'twining round my',
+    'winding through my',
+    'winding up my',
+    'growing through my',
+    'growing up my',
+    'growing among my',
+    'growing amongst my',
+    'coming up through my',
+    'in among the',
+    'in among my',
+    'in amongst the',
+    'in amongst my',
+    'tangled in my',
     'border',
     'flower bed',
     'flowerbed',
@@ -223,7 +242,13 @@ export const places = {
   ],
   'near-food': ['kitchen', 'near food', 'larder', 'pantry', 'fridge', 'food cupboard'],
   'near-paving': ['slabs', 'decking', 'flagstones', 'paving', 'patio', 'path', 'steps'],
+  'under-glass': [...glasshouses, 'conservatory'],
   'near-flame': [
+    'blow lamp',
+    'blowlamp',
+    'blow torch',
+    'gas torch',
+    'flame gun',
     'lit stove',
     'stove is lit',
     "fire's lit",
@@ -378,6 +403,7 @@ export const places = {
   'at-foot': [
     'at the foot of',
     'at the base of',
+    'at the bottom of',
     'round the base of',
     'around the base of',
     'at the roots of',
