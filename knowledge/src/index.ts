@@ -21,6 +21,7 @@ import { specimens } from './specimens';
 import { sowing } from './sowing';
 import { weeds } from './weeds';
 import { concepts } from './words';
+import { settingsTold } from './words/settings';
 import { tried } from './words/tried';
 import { works } from './words/works';
 
@@ -58,4 +59,5 @@ export const knowledge: Tables = {
   retired,
   regret,
   tried,
+  settingsTold,
 };

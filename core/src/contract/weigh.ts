@@ -107,6 +107,8 @@ export const weighResponse = z.object({
       signs: z.array(z.object({ sign: z.string(), name: z.string() })),
     }),
   ),
+  /** Where it grows, as given or as the line says. */
+  setting: z.enum(settings).optional(),
   /** What the line says was done before, and whether it helped; with days, the choice minds it. */
   tried: z.array(
     z.object({

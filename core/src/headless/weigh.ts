@@ -66,6 +66,7 @@ export function answerWeigh(raw: Tables, body: unknown): WeighResponse {
     }));
   return {
     ...(plantName === undefined ? {} : { plant: plantName }),
+    ...(situation.setting === undefined ? {} : { setting: situation.setting }),
     understood: understood.map((item) => ({
       ...item,
       name: signOf(item.sign).name,
@@ -218,6 +219,7 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
     addSign(tables, item, index, about, { understood, perhaps, notUnderstood }),
   );
 
+  const setting = request.setting ?? line?.setting;
   const named = request.plant === undefined ? line?.plant : plantNamed(tables, request.plant);
   if (request.plant !== undefined && named === undefined) notUnderstood.push(`plant: ${request.plant}`);
   const plant = named === undefined ? undefined : rowById(tables.plants, named, 'plants');
@@ -246,7 +248,7 @@ export function situationOf(tables: Tables, request: WeighRequest): Gathered {
     situation: {
       evidence,
       ...(plant === undefined ? {} : { plant: plant.id }),
-      ...(request.setting === undefined ? {} : { setting: request.setting }),
+      ...(setting === undefined ? {} : { setting }),
       ...(request.month === undefined ? {} : { month: request.month }),
       ...(request.latitude === undefined ? {} : { latitude: request.latitude }),
       ...(request.climate === undefined ? {} : { climate: request.climate }),

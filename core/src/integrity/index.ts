@@ -39,7 +39,7 @@ export function integrityProblems(tables: Tables): string[] {
         'reaches',
       ] as const
     ).map((table) => [table, new Set(tables[table].map(({ id }) => id))]),
-  ) as Record<Exclude<keyof Tables, 'regret' | 'meanings' | 'tried'>, Set<string>>;
+  ) as Record<Exclude<keyof Tables, 'regret' | 'meanings' | 'tried' | 'settingsTold'>, Set<string>>;
   const groups = new Set(tables.plants.flatMap((plant) => plant.groups));
   const need = (ok: boolean, problem: string) => ok || problems.push(problem);
   const refers = (table: keyof typeof ids, id: string, from: string) =>

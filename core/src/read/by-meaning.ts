@@ -1,3 +1,4 @@
+import { isDenial } from '../hear/clauses';
 import { isFiller, lexiconOf, occurrencesIn } from '../hear/words';
 import { deniedOf, isPlain, largest, meaningsOf, meantBy, type Meanings, type Meant, type Stretch } from '../meaning';
 import { isLiteral, type MeaningsData, type SignId, type Tables } from '../tables';
@@ -23,6 +24,19 @@ const perhapsFrom = 0.25;
 const talkBelow = -1.2;
 /** Plates offered where a stretch may mean several things. */
 const offered = 6;
+/** How sure each half of a stretch must be of a sign of its own for the stretch to lose by it, as log-odds. */
+const halfSure = 0.5;
+/**
+ * A part carries what a stretch says if it is so sure of it by itself, as log-odds, or loses no more than so much of
+ * its sureness.
+ */
+const [sureAlone, loses] = [1.5, 2] as const;
+/** Of a short denial: what share of the likeliest sign's chance another must have to be denied with it, and how many are. */
+const [alike, mostAlike] = [0.2, 4] as const;
+/** How sure it is that these are denied as well: what is said to be there elsewhere in the line outweighs it. */
+const besideSure = 0.6;
+/** Telling words of a denial that speaks of a kind of thing, not of one. */
+const ofAKind = 3;
 /** A reading of words is never as sure as a tap. */
 const surest = 0.99;
 
@@ -42,6 +56,8 @@ interface Stretched {
   readonly stretch: Stretch;
   readonly span: Span;
   readonly meant: Meant;
+  /** The row of the sign that it means most likely. */
+  readonly likeliest: number;
 }
 /** One that is read, with the chance that it denies what it speaks of. */
 interface Chosen extends Stretched {
@@ -62,15 +78,16 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
     const before = known.get(text);
     if (before) return { ...before, span };
     const stretch = stretchOf(tables, text, about);
-    const found = { text, stretch, meant: meantBy(meanings, stretch) };
+    const meant = meantBy(meanings, stretch);
+    const found = { text, stretch, meant, likeliest: meant.chances.indexOf(largest(meant.chances)) };
     known.set(text, found);
     return { ...found, span };
   });
   const isTerse = knownIn(tables, line) >= terseFrom;
   const isReadPlainly = ({ stretch }: Stretched) => isTerse && isPlain(stretch) && stretch.vocabulary.length > 0;
   const told = chosenFrom(pieces, all, isReadPlainly).map((one): Chosen => {
-    const { chances } = one.meant;
-    return { ...one, denied: deniedOf(meanings, one.stretch, chances.indexOf(largest(chances))) };
+    const { stretch } = carrierOf(pieces, all, one);
+    return { ...one, denied: deniedOf(meanings, stretch, one.likeliest) };
   });
   const suits = suitsOn(tables, about.plant);
   const refined = asOneStory(
@@ -91,7 +108,22 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
     const bySense = chances[rows[0]!]! * Math.min(1, meant.told / largest(meant.chances));
     const byWords = isReadPlainly(told[at]!) && stretch.vocabulary.includes(sign) ? plainSure : 0;
     const sure = Math.min(surest, Math.max(bySense, byWords));
-    if (sure >= sureFrom) {
+    // "No web" denies every kind of it, and none of them competes with another.
+    const kinds =
+      state === 'absent' && isShort(stretch)
+        ? rows.slice(0, mostAlike).filter((row) => chances[row]! >= alike * chances[rows[0]!]!)
+        : [];
+    const kindSure = Math.min(surest, (sure * kinds.reduce((sum, row) => sum + chances[row]!, 0)) / chances[rows[0]!]!);
+    if (kinds.length > 1 && kindSure >= sureFrom) {
+      kinds.forEach((row, kind) =>
+        note({
+          say: text,
+          sign: data.signs[row]!,
+          state,
+          sure: kind === 0 ? kindSure : Math.min(kindSure, besideSure),
+        }),
+      );
+    } else if (sure >= sureFrom) {
       note({ say: text, sign, state, sure, ...amountOf(tables, text, sign, state) });
       // "Sticky curled leaves": one breath, two signs.
       if (isPlain(stretch) && stretch.tokens.length <= oneBreath && stretch.vocabulary.includes(sign))
@@ -135,9 +167,10 @@ function chosenFrom(
       some.map(({ span }) => span),
       some.map(worth),
     ).map((at) => some[at]!);
+  const twoIn = secondsIn(all);
   const told = part(
     all,
-    (one) => Math.max(one.meant.toldOdds, isReadPlainly(one) ? plainOdds : -Infinity) - leastWorth,
+    (one) => Math.max(one.meant.toldOdds, isReadPlainly(one) ? plainOdds : -Infinity) - leastWorth - twoIn(one),
   );
   const isTaken = ({ span }: Stretched) => told.some((one) => one.span.from < span.to && span.from < one.span.to);
   const leftOver = part(
@@ -148,6 +181,52 @@ function chosenFrom(
   if (chosen.length > 0) return chosen;
   return all.length === 0 ? [] : [all.reduce((top, next) => (next.meant.toldOdds > top.meant.toldOdds ? next : top))];
 }
+
+/**
+ * What the less sure half of a stretch is worth by itself, as log-odds, where its two halves tell different signs: read
+ * as one, that is lost.
+ */
+function secondsIn(all: readonly Stretched[]): (one: Stretched) => number {
+  const known = new Map(all.map((one) => [`${one.span.from} ${one.span.to}`, one]));
+  return ({ span: { from, to } }) => {
+    let most = 0;
+    for (let cut = from + 1; cut < to; cut += 1) {
+      const left = known.get(`${from} ${cut}`);
+      const right = known.get(`${cut} ${to}`);
+      if (left && right && left.likeliest !== right.likeliest && !describes.test(right.text))
+        most = Math.max(most, Math.min(left.meant.toldOdds, right.meant.toldOdds) - halfSure);
+    }
+    return most;
+  };
+}
+
+/** "Red beetles with seven spots": what begins so says more of the same thing. */
+const describes = /^(?:with|like|as|which|who|where)\b/i;
+
+/**
+ * The shortest part of a stretch that says what the whole says: "no fine roots left, little white maggots" denies roots,
+ * and no maggots. "Looked for webs, there are none" is one saying: what denies stands for nothing of its own.
+ */
+function carrierOf(pieces: readonly Piece[], all: readonly Stretched[], whole: Stretched): Stretched {
+  const { from, to } = whole.span;
+  const deniesOnly = ({ tokens }: Piece) =>
+    tokens.some(isDenial) && tokens.every((token) => isDenial(token) || isFiller(token));
+  return all
+    .filter(
+      (one) =>
+        one.span.from >= from &&
+        one.span.to <= to &&
+        one.likeliest === whole.likeliest &&
+        one.meant.toldOdds >= Math.min(sureAlone, whole.meant.toldOdds - loses) &&
+        ![...pieces.slice(from, one.span.from), ...pieces.slice(one.span.to, to)].some(deniesOnly),
+    )
+    .reduce(
+      (best, one) => ((lengthOf(one) - lengthOf(best) || best.meant.toldOdds - one.meant.toldOdds) < 0 ? one : best),
+      whole,
+    );
+}
+
+const lengthOf = ({ span: { from, to } }: Stretched): number => to - from;
 
 /** What nothing that lives on the plant shows is less likely meant, though people do say odd things. */
 const stranger = 0.3;
@@ -160,6 +239,9 @@ function onPlant(chances: Float64Array, suits: (row: number) => number): Float64
   for (let row = 0; row < chances.length; row += 1) weighed[row]! /= total;
   return weighed;
 }
+
+const isShort = ({ tokens }: Stretched['stretch']): boolean =>
+  tokens.filter((token) => !isFiller(token) && !isDenial(token)).length <= ofAKind;
 
 /** "Not hopping or jumping": "or" carries a denial on. */
 function isDenied(told: readonly Chosen[], at: number): boolean {

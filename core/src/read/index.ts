@@ -6,4 +6,5 @@ export * from './texture';
 export * from './soil-test';
 export * from './counting';
 export * from './find';
+export { settingIn } from './setting';
 export { triedIn } from './tried';

@@ -137,6 +137,7 @@ const tables = {
   causes: [cause('a', 'apple', 'apple-spots'), cause('r', 'rose', 'rose-spots')],
   conditions: [],
   tried: { ways: [], done: [], goesOn: [], thought: [], helped: [], inVain: [] },
+  settingsTold: { rows: [], elsewhere: [], open: [] },
 } as unknown as Tables;
 
 const read = (line: string, about: About = {}) =>

@@ -1,10 +1,12 @@
+import { withOnly } from '../hear/clauses';
 import { isFiller, lexiconOf, occurrencesIn, tokensOf, type Occurrence, type Token } from '../hear/words';
 import type { Stretch } from '../meaning';
 import type { Tables } from '../tables';
 import { signsRead, type About } from './vocabulary';
 
 /** A stretch of a line with what the vocabulary makes of it: what its meaning is asked with, learning and reading alike. */
-export function stretchOf(tables: Tables, text: string, about: About = {}): Stretch {
+export function stretchOf(tables: Tables, said: string, about: About = {}): Stretch {
+  const text = withOnly(said);
   const { tokens, occurrences, concepts } = wordsOf(tables, text);
   const read = signsRead(tables, text, about);
   return {

@@ -12,6 +12,7 @@ import type { RetiredRow } from './retired';
 import type { SpecimenRow } from './specimens';
 import type { LifeRow, ReachRow } from './life';
 import type { SowingRow } from './sowing';
+import type { SettingsTold } from './settings';
 import type { TriedTable } from './tried';
 import type { WeedRow } from './weeds';
 
@@ -37,6 +38,7 @@ export * from './retired';
 export * from './specimens';
 export * from './life';
 export * from './batch-kinds';
+export * from './settings';
 export * from './tried';
 export * from './verdicts';
 export * from './meanings';
@@ -74,6 +76,7 @@ export interface Tables {
   readonly retired: readonly RetiredRow[];
   readonly regret: RegretTable;
   readonly tried: TriedTable;
+  readonly settingsTold: SettingsTold;
   /** How people say the signs; without it the vocabulary reads alone. */
   readonly meanings?: MeaningsData;
 }

@@ -1,6 +1,6 @@
 import type { SignId, SignLink } from '../tables';
 import { posterior } from './infer';
-import { unknownNode, type Model } from './model';
+import { backgroundOf, unknownNode, type Model } from './model';
 import type { Posterior } from './network';
 import type { Evidence } from '../evidence';
 
@@ -78,8 +78,9 @@ function fromLinks(
         id,
         evidence.flatMap(({ sign, state }): Contribution[] => {
           const link = signs.find((candidate) => candidate.sign === sign);
-          const background = model.signs.find((row) => row.id === sign)?.background ?? 0.05;
+          const row = model.signs.find(({ id }) => id === sign);
           if (!link) return [];
+          const background = row === undefined ? 0.05 : backgroundOf(row);
           const weight =
             state === 'seen'
               ? Math.log((1 - (1 - background) * (1 - link.strength)) / background)

@@ -15,6 +15,7 @@ export const nutrition: readonly CauseRow[] = [
       fedBy('acid', 2.5, 'sour soil locks it up'),
       fedBy('cold', 2, 'cold roots take up little'),
       fedBy('compacted', 1.8, 'short roots find little'),
+      fedBy('poor-soil', 2, 'there is little in store'),
     ],
     signs: [
       shows(
@@ -25,6 +26,7 @@ export const nutrition: readonly CauseRow[] = [
       ),
       shows('slow', 0.75, 'no phosphorus, no growth'),
       shows('purple-leaves', 0.5, 'sugar that cannot be used reddens leaves'),
+      shows('care-unfed', 0.35, 'what is taken out is not put back'),
       shows('lab-p-low', 0.7, 'the laboratory finds little'),
     ],
     act: 'mend-care-first',

@@ -21,6 +21,7 @@ export const onOrnamentals: readonly CauseRow[] = [
     hosts: ['box'],
     elsewhere: 0.001,
     signs: [
+      shows('fine-web', 0.5, 'silk ties the leaves it eats together'),
       shows('web-nest', 0.6, 'they live in webs between the twigs', 'Three in five: webs hide inside a dense bush.'),
       shows(
         'caterpillars',

@@ -207,6 +207,7 @@ export const onVegetables: readonly CauseRow[] = [
     hosts: ['allium'],
     elsewhere: 0.003,
     signs: [
+      shows('white-cocoons', 0.35, 'it pupates in a net of silk on the leaf'),
       shows(
         'winding-trails',
         0.7,

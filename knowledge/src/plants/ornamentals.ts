@@ -6,7 +6,7 @@ export const ornamentals: readonly PlantRow[] = [
   plant({
     id: 'rose',
     name: 'Rose',
-    synonyms: ['roses', 'rose bush'],
+    synonyms: ['roses', 'rose bush', 'rosebush', 'rosebud', 'rosebuds'],
     edible: false,
     groups: ['ornamental'],
     source: 'extension',

@@ -687,7 +687,8 @@ export const insectsOnLeavesSigns: readonly SignRow[] = [
     what: 'insect',
     pattern: 'any',
     amount: 'per-minute',
-    background: 0.1,
+    // They run up sound plants as well, and are told then too.
+    background: 0.16,
     says: ['ant', 'ant stem', 'ant leaf', 'ant tip'],
     plate: { base: 'stem', marks: ['ant-line'] },
     source: 'extension',
