@@ -2,6 +2,9 @@
 
 /** Stopped, with what to do instead. */
 export const stopped: readonly string[] = [
+  // What scorches weeds scorches every leaf.
+  'spray vinegar 5 % on mildew',
+  'half a cup of cider vinegar to a pint of water on the courgette leaves',
   // The soap that mixes an oil burns where soap does.
   'spray 1 % oil on the plum in leaf',
   'oil spray on nasturtiums',
@@ -210,7 +213,6 @@ export const passed: readonly string[] = [
   'Bti in the water butt used for watering the beans',
   'peroxide 6 percent diluted one to twenty on soil against gnats',
   'limewater in the sprayer after copper',
-  'spray vinegar 5 % on mildew',
   'milk 1 to 9 on roses',
   'drench with chamomile tea',
   'cinnamon on seedling soil',

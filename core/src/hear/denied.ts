@@ -6,8 +6,9 @@ const denial =
 /** "No bees, children or ponds about" denies each. */
 const listed = /\b(?:no|without)\s+(?:[\p{L}'’-]+,?\s+){0,3}(?:or|and|,|no)\s+$/iu;
 
-/** "Kettle descaler? No, just rain water": what is asked and taken back in the next breath. */
-const takenBack = /[^.;?!]*\?\s*no,\s+(?=just |only |it['’]?s |it is )/giu;
+/** "Kettle descaler? No, just rain water", "Quicklime? No, garden lime": what is asked and taken back in the next breath. */
+const takenBack =
+  /[^.;?!]*\?\s*no,\s+(?=just |only |it['’]?s |it is )|(?<=^|[.;?!]\s*)(?:[\p{L}'’-]+\s+){0,2}[\p{L}'’-]+\?\s*no,\s+(?!(?:not|never|idea|on|in|at|i|it|they|that|this|we|you|he|she|but|need|way|problem|thanks|round|for|near|under|over|with|without|as|because|since|to|from|there)\b)(?=\p{L})/giu;
 
 /** "Two weeks; no sorry, two days": where a speaker puts a figure right. */
 const putRight =

@@ -83,7 +83,7 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
       !told.some(({ at, length }) => one.at > at && one.at < at + length && shareWord.test(line.slice(at, one.at))),
   );
   const amounts = [...told, ...ones].sort((a, b) => a.at - b.at);
-  const bases = amounts.filter((one) => isBase(line, one));
+  const bases = amounts.filter((one) => isBase(line, one, told) || isEach(told, one, line));
   const label = labelRateIn(line, amounts, bases);
   const shares = ratiosIn(line);
   return things.map((thing) => {
@@ -98,7 +98,7 @@ export function dosesIn(line: string, things: readonly Named[], system: MeasureS
     const ratio = mine(shares)?.percent;
     const worked = ratio === undefined && taken ? shareOf(taken, thing, bases, line) : undefined;
     const share = ratio ?? worked?.share;
-    const area = taken && perAreaOf(taken, thing, bases);
+    const area = taken && share === undefined ? perAreaOf(taken, thing, bases, line) : undefined;
     const isNeat = neat.test(line) && share === undefined;
     const strength = thing.hasLabel ? undefined : (percent ?? (ppm === undefined ? undefined : ppm / 10_000));
     const mix = share ?? strength;
@@ -125,16 +125,24 @@ const isRate = (told: readonly HeardAmount[], one: { readonly at: number }, line
       at + length <= one.at && /^\s*(?:per|\/|an?|to the|to every)\s*$/iu.test(line.slice(at + length, one.at)),
   );
 
+/** "5 mL a litre": the litre that follows an amount at once is what it goes into, and no amount of what is named next. */
+const isEach = (told: readonly HeardAmount[], { at }: HeardAmount, line: string): boolean =>
+  /^an?\s/iu.test(line.slice(at)) &&
+  told.some((one) => one.at + one.length <= at && line.slice(one.at + one.length, at).trim() === '');
+
 /** Less than this is nothing that something is thinned in, unless it is said to be water. */
 const leastBase = 90;
 const onArea = /\b(?:on|onto|over|across|round|around|for|per|to)\s+(?:the|my|our|a|each|every|one|this)?\s*$/iu;
-const isBase = (line: string, one: HeardAmount): boolean => {
+const isBase = (line: string, one: HeardAmount, told: readonly HeardAmount[]): boolean => {
   const after = line.slice(one.at + one.length);
   if (wateredBase.test(after)) return one.kind === 'volume';
   if (madeBase.test(after) && one.kind === 'volume' && one.amount >= leastBase) return true;
   if (one.kind === 'area' && onArea.test(line.slice(0, one.at))) return true;
   const isEnough = one.kind === 'volume' ? one.amount >= leastBase : one.kind === 'area' || one.kind === 'mass';
-  return isEnough && beforeBase.test(line.slice(0, one.at));
+  const before = line.slice(0, one.at);
+  // "A five gallon bucket of ash": with nothing told before, it is an amount and not what something goes into.
+  const isFirst = /(?:^|\s)an?\s*$/iu.test(before) && !told.some(({ at }) => at < one.at);
+  return isEnough && !isFirst && beforeBase.test(before);
 };
 
 function onesIn(line: string, system: MeasureSystem): HeardAmount[] {
@@ -177,9 +185,17 @@ function shareOf(
 const quantityOf = (one: HeardAmount, thing?: Named): Quantity =>
   one.kind === 'mass' ? g(one.amount) : thing?.form === 'powder' ? g(gramsOf(one, thing)) : mL(one.amount);
 
-function perAreaOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[]): number | undefined {
-  const area = bases.find(({ kind, at }) => kind === 'area' && at > taken.at);
-  return area ? gramsOf(taken, thing) / area.amount : undefined;
+/** m²: a plant of the kitchen garden set half a metre from the next. */
+const ofOnePlant = 0.25;
+/** "Half a cup round each plant": the ground of one. */
+const plantsAreaIn = (line: string, taken: HeardAmount): number | undefined =>
+  /^[^.;?!]{0,60}\b(?:each|every|per) (?:[\w-]+ )?plants?\b/iu.test(line.slice(taken.at + taken.length))
+    ? ofOnePlant
+    : undefined;
+
+function perAreaOf(taken: HeardAmount, thing: Named, bases: readonly HeardAmount[], line: string): number | undefined {
+  const area = bases.find(({ kind, at }) => kind === 'area' && at > taken.at)?.amount ?? plantsAreaIn(line, taken);
+  return area ? gramsOf(taken, thing) / area : undefined;
 }
 
 const gramsOf = (taken: HeardAmount, { form, density }: Named): number =>
@@ -243,6 +259,12 @@ function distance(thing: Named, figure: { readonly at: number; readonly length: 
   const isBefore = figure.at < thing.at;
   const between = line.slice(figure.at + figure.length, thing.at);
   // "Soda and a teaspoon of mild soap": what a spoon is said to be of, however it is called.
+  // "Chilli spray, a teaspoon of powder in a litre, soap": the powder is of what was named before.
+  const isOfEarlier =
+    /^\s+of\s+(?:the |this |that )?(?:it|this|that|powder|flakes|granules|crystals|concentrate|the stuff)\b/u.test(
+      line.slice(figure.at + figure.length),
+    );
+  if (isOfEarlier) return (isBefore ? 200 : 0) + Math.abs(figure.at - thing.at);
   const gap = isBefore
     ? between.length - (/^\s*of\b/u.test(between) ? 5 : 0)
     : figure.at - (thing.at + thing.length) + 4;

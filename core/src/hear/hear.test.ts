@@ -106,6 +106,34 @@ describe('doses: how much of it is in what goes on', () => {
     expect(dose('two spoons of soap', 'soap')).toMatchObject({ amountOnly: true });
   });
 
+  test('of what is strewn round each plant, a plant has a quarter of a square metre', () => {
+    expect(dose('half a cup of epsom round each tomato plant', 'epsom', powder)?.perArea).toBeCloseTo(473, 0);
+    expect(dose('a five gallon bucket of ash over 100 square feet', 'ash', powder)?.perArea).toBeCloseTo(2037, 0);
+    expect(dose('a spoon of soap in a litre on each plant', 'soap')?.perArea).toBeUndefined();
+  });
+
+  test('the litre that follows an amount at once is no amount of what is named next', () => {
+    expect(dose('neem 5 ml a litre with soap on the roses', 'soap')).not.toHaveProperty('percent');
+    expect(dose('neem 5 ml a litre with soap on the roses', 'neem')?.percent).toBeCloseTo(0.5, 1);
+  });
+
+  test('a spoon of the powder is of what was named before', () => {
+    const line = 'chilli spray, a teaspoon of powder in a litre, soap 5 ml';
+    const [chilli, soap] = dosesIn(
+      line,
+      ['chilli', 'soap'].map((name) => ({
+        at: line.indexOf(name),
+        length: name.length,
+        form: name === 'soap' ? 'liquid' : 'powder',
+        density: 1,
+        hasLabel: false,
+      })),
+      'metric',
+    );
+    expect(chilli?.percent).toBeCloseTo(0.5, 1);
+    expect(soap?.percent).toBeCloseTo(0.5, 1);
+  });
+
   test('an hour of the clock is no ratio', () =>
     expect(dose('tonight at 8:30, soap on the roses', 'soap')?.percent).toBeUndefined());
 
@@ -147,8 +175,14 @@ describe('times as people say them', () => {
     ['every 7-10 days', 7],
     ['once a fortnight', 14],
     ['daily', 1],
+    ['for the third evening running', 1],
+    ['two weeks in a row', 7],
+    ['night after night', 1],
     ['Monday, Wednesday, Friday and again Sunday', 1.75],
   ])('%s: every %d days', (line, every) => expect(timesIn(line).every).toBeCloseTo(every, 9));
+
+  test('days of rain in a row are no pace', () =>
+    expect(timesIn('it has rained three days running').every).toBeUndefined());
 
   test('how long it soaks, how old it is', () => {
     expect(timesIn('soaked in soapy water for 24 hours').lasting).toBe(1);

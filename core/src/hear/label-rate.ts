@@ -1,7 +1,7 @@
 import type { HeardAmount } from './amounts';
 
 const byLabel =
-  /\b(?:label|packet|pack|package|maker'?s?|manufacturer'?s?|bottle'?s?|instructions?)\b[^.;?!]{0,25}\b(?:rate|dose|strength|says?|dilution|instructions?|directions?)\b|\b(?:rate|dose|strength|dilution|as)\b[^.;?!]{0,20}\b(?:on|of|by|per|from)\s+(?:the|its|it'?s)?\s*(?:label|packet|pack|package|box|bottle|bag|tub|maker)\b|\b(?:as|per)\s+(?:the\s+)?(?:label|packet|directed|directions)\b|\bby (?:its own |the )?label\b/iu;
+  /\b(?:label|packet|pack|package|maker'?s?|manufacturer'?s?|bottle'?s?|instructions?)\b[^.;?!]{0,25}\b(?:rate|dose|strength|says?|dilution|instructions?|directions?)\b|\b(?:rate|dose|strength|dilution|as)\b[^.;?!]{0,20}\b(?:on|of|by|per|from)\s+(?:the|its|it'?s)?\s*(?:label|packet|pack|package|box|bottle|bag|tub|maker)\b|\b(?:as|per)\s+(?:the\s+)?(?:label|packet|directed|directions)\b|\b(?:by|to|following|follow|according to) (?:(?:its|their)(?: own)? |the )?label\b/iu;
 const multiple = new RegExp(
   String.raw`\b(double|twice|triple|treble|three times|four times|half|a half|a third of|a quarter of|quarter)(?:[\s-]+(?:of\s+)?(?:the|its|what))?[\s-]+(?:usual\s+|normal\s+|recommended\s+|(?:bag|box|bottle|tub|tin|pack)(?:'s|’s)?\s+)?(?:label|packet|pack|strength|rate|dose|amount|maker|the (?:label|packet))`,
   'iu',

@@ -204,6 +204,11 @@ describe('second thoughts', () => {
     expect(found.takenBack).toEqual(['rain water with descaler? no,']);
   });
 
+  test('a thing put in place of another needs no "just"', () => {
+    const found = putRightIn('quicklime? no, garden lime on the cabbage bed');
+    expect(found).toEqual({ line: '               garden lime on the cabbage bed', takenBack: ['quicklime? no,'] });
+  });
+
   test('what is only asked twice, or made narrower, stays', () => {
     for (const said of ['bleach on the beans? no idea', 'bleach? no, not on leaves, on pots', 'no, just soap'])
       expect(putRightIn(said)).toEqual({ line: said, takenBack: [] });

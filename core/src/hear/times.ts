@@ -101,6 +101,14 @@ const sayings: readonly Saying[] = [
   ),
 ];
 
+const ordinals: Readonly<Record<string, number>> = {
+  ...{ second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7, eighth: 8, '2nd': 2, '3rd': 3, '4th': 4 },
+  ...{ '5th': 5, '6th': 6, '7th': 7, '8th': 8 },
+};
+const ordinal = Object.keys(ordinals).join('|');
+/** An evening comes once a day. */
+const lengthOf = (unit: string | undefined): number => spans[(unit ?? '').toLowerCase()] ?? 1;
+
 const often: readonly Saying[] = [
   said(String.raw`\bevery (?:other|second) day\b`, () => 2),
   said(String.raw`\bevery (?:other|second) week\b`, () => 14),
@@ -115,6 +123,14 @@ const often: readonly Saying[] = [
     times(found),
   ),
   said(String.raw`\b(?:daily|every (?:single )?day|each day|every (?:morning|evening|night))\b`, () => 1),
+  // "For the third evening running", "night after night"; not how long it has been raining.
+  said(
+    String.raw`(?<!\b(?:rain\w*|wet|dry|hot|warm|cold|frost\w*|froze|sun\w*)\b[^.,;?!]{0,25})\b(?:${ordinal}|(?:${figurePattern})(?: straight| consecutive)?)\s+(day|night|evening|morning|week|month)s?\s+(?:running|in a row|in succession|on the trot|straight|on end)\b`,
+    (found) => lengthOf(found[1]),
+  ),
+  said(String.raw`\b(day|night|evening|morning|week) after (?:day|night|evening|morning|week)\b`, (found) =>
+    lengthOf(found[1]),
+  ),
   said(String.raw`\b(?:weekly|every week|each week)\b`, () => 7),
   said(String.raw`\b(?:fortnightly|every fortnight)\b`, () => 14),
   said(String.raw`\b(?:monthly|every month)\b`, () => 30),
@@ -129,11 +145,6 @@ const old = new RegExp(
   'iu',
 );
 
-const ordinals: Readonly<Record<string, number>> = {
-  ...{ second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, seventh: 7, eighth: 8, '2nd': 2, '3rd': 3, '4th': 4 },
-  ...{ '5th': 5, '6th': 6, '7th': 7, '8th': 8 },
-};
-const ordinal = Object.keys(ordinals).join('|');
 const roundIn = new RegExp(
   String.raw`\b(${ordinal})\b[^.;?!]{0,30}\b(?:in|within|over|this|these)\s+(?:the\s+)?(?:last\s+|past\s+)?(?:(${figurePattern})\s+)?(day|week|fortnight|month|season|summer|year)s?\b`,
   'iu',

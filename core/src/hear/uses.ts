@@ -15,7 +15,7 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   // Old pots that are put to soak stand empty.
   [
     'tool',
-    /\b(?:soak|steep|dip|dunk)\w* (?:(?:the|my|our|some|all) )*(?:(?:old|empty|used|dirty|clay|plastic|terracotta) )+(?:seed )?(?:pots|trays)\b/,
+    /\b(?:soak|steep|dip|dunk)\w* (?:(?:the|my|our|some|all) )*(?:(?:old|empty|used|dirty|clay|plastic|terracotta) )+(?:seed )?(?:pots|trays)\b|\b(?:old|empty|used|dirty) (?:(?:clay|plastic|terracotta|seed|flower) )*(?:pots|trays)\b[^.;?!]{0,30}\b(?:soak|steep|dunk|rinse|bucket of)/,
   ],
   [
     'soak',

@@ -61,7 +61,7 @@ export const bought: readonly IngredientRow[] = [
     name: 'Lime-sulphur',
     words: ['lime sulphur', 'lime sulfur'],
     density: 1.25,
-    classes: ['sulphide'],
+    classes: ['sulphide', 'sulphur'],
     ...liquid,
   },
   {
@@ -168,6 +168,9 @@ export const bought: readonly IngredientRow[] = [
       'bug spray for the house',
       'indoor bug spray',
       'household insecticide',
+      'ant killer',
+      'wasp killer',
+      'roach killer',
       'household bug spray',
       'house spray',
       'ant spray',

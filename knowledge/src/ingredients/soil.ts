@@ -95,7 +95,7 @@ export const soil: readonly IngredientRow[] = [
     name: 'Quicklime',
     words: ['quicklime', 'burnt lime'],
     density: 1,
-    classes: ['quicklime', 'caustic', 'lime'],
+    classes: ['quicklime', 'lime'],
     ...powder,
   },
   {

@@ -138,6 +138,7 @@ export const limits: readonly LimitRow[] = [
     'Hoe, lift by the root, or cover.',
     guideline,
   ),
+  limit('shell-extract', 'leaf', 0.4, 'the acid and salt burn leaves', 'Use 1 to 1000 or 1 to 500.', judgement),
   limit('shell-extract', 'root', 0.4, 'the acid and salt burn roots', 'Use 1 to 1000 or 1 to 500.', judgement),
   limit('shell-extract', 'soil', 0.4, 'the acid and salt burn roots', 'Use 1 to 1000 or 1 to 500.', judgement),
   limit('acid', 'root', 0, 'acid kills roots', 'Sulphur by a soil test, over months.', guideline),

@@ -118,7 +118,7 @@ export const before: readonly SafetyRule[] = [
   guideline(
     'insecticide-harvest',
     'caution',
-    { things: ['insecticide'], harvestWithin: 7 },
+    { things: ['insecticide'], harvestWithin: 8 },
     'Its label names a wait before harvest.',
     'Read it; pick first, treat after.',
   ),

@@ -46,6 +46,18 @@ export const strengths: readonly SafetyRule[] = [
     'Sulphur by a soil test, over months; rain water; a mulch of needles or bark.',
   ),
   guideline(
+    'acid-leaf',
+    'stop',
+    {
+      dose: { class: 'acid', percent: 0.1 },
+      without: ['calcium'],
+      facts: ['on-leaves'],
+      withoutFacts: ['as-weedkiller'],
+    },
+    'Vinegar scorches leaves: it is what kills weeds.',
+    'For mildew milk, 1 part to 9 of water, or bicarbonate with soap.',
+  ),
+  guideline(
     'acid-weeds',
     'caution',
     { things: ['acid'], facts: ['as-weedkiller'] },

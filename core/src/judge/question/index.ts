@@ -122,11 +122,11 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const things = all
     .filter(isThere(line))
     .filter((thing) => !isPlantOf(thing, plants, line) && !isMade(thing, all, line) && !isTurn(thing, all, line));
-  // Helpers that are left alone, or let out, are no target.
+  // Helpers that are left alone, or let out, are no target; nor is a nest.
   const isLetBe =
     things.every(({ row }) => row.id === 'water') &&
     !saysKill(line) &&
-    (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping'));
+    (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && welcomes.has(row.row.id)));
   const saidFacts = factsIn(tables, line, named, measures);
   const times = timesIn(line, today);
   // Water is what things are put into; an amount beside it is no dose of it.
@@ -153,7 +153,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
     plants,
     facts: [
       ...new Set([
-        ...withoutNeat(saidFacts, doses).filter((fact) => fact !== 'target-helper' || !isLetBe),
+        ...withoutNeat(saidFacts, doses).filter((fact) => !isLetBe || !letBe.has(fact)),
         ...factsOfUse(use),
         ...byLabel,
       ]),
@@ -165,6 +165,12 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
     ...seasonIn(times, speaker),
   };
 }
+
+/** Works that no helper is harmed by: let in, or sown for. */
+const welcomes: ReadonlySet<string> = new Set(['helping', 'planting']);
+
+/** What is alive there, and harmed by nobody who leaves it alone. */
+const letBe: ReadonlySet<SceneFact> = new Set(['target-helper', 'bee-or-wasp-nest']);
 
 /** "Cards above the chillies": what is a substance and a plant by one name is the plant where it is a place. */
 const isPlantOf = (thing: Mention<unknown>, plants: readonly Mention<unknown>[], line: string): boolean =>

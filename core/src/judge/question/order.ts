@@ -87,7 +87,9 @@ export const heldIn = (line: string, things: readonly Mention<IngredientRow>[]):
     const isItsVessel = /^\s+(?:sprayer|bottle|can|tank)\b/.test(follows) && things.length > 1;
     return (
       isItsVessel ||
-      /\b(?:held|had|used for|contained|(?:still|sprayer|bottle|tank|can) has)\s+(?:[a-z'’]+\s+){0,5}$/.test(precedes)
+      /\b(?:held|(?:sprayer|bottle|tank|can|bucket|drum|jug|tub|jar|container|vessel|it|that|which|they|(?:it|they)['’]d) (?:once |only |just |last |always )?had|used for|contained|(?:still|sprayer|bottle|tank|can) has)\s+(?:[a-z'’]+\s+){0,5}$/.test(
+        precedes,
+      )
     );
   });
 
