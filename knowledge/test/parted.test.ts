@@ -13,6 +13,15 @@ describe('what a line denies is what stands beside the "no"', () => {
     ['not one aphid left, but white powder on top of the leaves', 'white-powder'],
   ])('%s', (line, sign) => expect(signsOf(line)).toMatchObject({ [sign]: 'seen' }));
 
+  test('what is spared denies nothing that is told of the rest', () => {
+    const read = signsOf(
+      "bleached crispy patches on the bean leaves where I'd sprayed the day before, nothing on the new growth",
+    );
+    expect(Object.values(read)).not.toContain('absent');
+    expect(read).toMatchObject({ 'scorch-patches': 'seen' });
+    expect(Object.values(signsOf('no spots on the old leaves'))).toContain('absent');
+  });
+
   test('looked for and not there is one saying', () =>
     expect(signsOf('I looked for slime trails, there are none')).toMatchObject({ 'slime-trail': 'absent' }));
 });

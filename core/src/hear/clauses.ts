@@ -29,6 +29,12 @@ const fine = new Set(
 /** "New growth is fine" says of the place that nothing is wrong there. */
 export const isFine = ({ word }: Token): boolean => fine.has(word);
 
+/** "Nothing on the new growth": a place is spared, and no sign is denied elsewhere. */
+export const saysSpared = (text: string): boolean =>
+  /^\W*(?:but |and |so far )*(?:there(?:['’]s| is) )?(?:nothing|none)(?: at all| yet| wrong| to see)? (?:on|in|to|with|under|among) (?:(?:the|its|my|any|all|of) )*(?:(?:others?|rest|neighbou?r\w*)|(?:(?:new|newer|newest|young|younger|older|old|oldest|other|lower|upper|top|inner|outer|nearby) )+(?:growth|leaves|leaf|shoots?|tips?|stems?|fruits?|plants?|ones|side))\W*$/iu.test(
+    text,
+  );
+
 /** Denials that belong to a way of speaking and deny nothing. */
 const innocent = [
   /\bnot only\b/gi,

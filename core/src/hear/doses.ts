@@ -211,6 +211,11 @@ const sameSentence = (line: string, a: number, b: number): boolean =>
 const equalParts =
   /\bhalf[ -](?:and|n|'n')[ -]half\b|\bfifty[ -]fifty\b|\b50[:/ -]50\b|\bequal (?:parts|amounts)\b|\bhalf (?:of )?(?:\w+ )?\w+,? (?:and )?half (?:of )?(?:\w+ )?\w+\b/giu;
 
+const toOfWater = new RegExp(
+  String.raw`\b(${figurePattern})\s+(?:lit(?:re|er)|gallon|quart|pint|cup|bucket|can|jar|glass|jug|mug)s?(?:\s+of\s+(?:[\w-]+\s+){1,3}|\s+)(?:to|in|into)\s+(${figurePattern})\s+(?:of\s+)(?:rain|tap|soft|plain)?\s*water\b`,
+  'giu',
+);
+
 /** "1:9", "one part to nine", "one in ten": % of the mix. */
 function ratiosIn(line: string): { percent: number; at: number; length: number }[] {
   const of = (small: number, large: number, isIn: boolean) =>
@@ -225,12 +230,18 @@ function ratiosIn(line: string): { percent: number; at: number; length: number }
     at: hit.index ?? 0,
     length: hit[0].length,
   }));
+  // "A litre of nettle brew to ten of water": both in one measure.
+  const measures = [...line.matchAll(toOfWater)].map((hit) => ({
+    percent: of(figureOf(hit[1] ?? ''), figureOf(hit[2] ?? ''), false),
+    at: hit.index ?? 0,
+    length: hit[0].length,
+  }));
   const halves = [...line.matchAll(equalParts)].map((hit) => ({
     percent: 50,
     at: hit.index ?? 0,
     length: hit[0].length,
   }));
-  return [...parts, ...plain, ...halves].filter(({ percent }) => Number.isFinite(percent));
+  return [...parts, ...plain, ...measures, ...halves].filter(({ percent }) => Number.isFinite(percent));
 }
 
 /** The figure that stands nearest to a thing, where it stands nearer to no other; in its own sentence before others. */

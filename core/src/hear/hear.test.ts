@@ -78,6 +78,7 @@ describe('doses: how much of it is in what goes on', () => {
     ['a teaspoon of soap in half a litre of rain water', 'soap', {}, 0.976],
     ['one part milk to nine parts water', 'milk', {}, 10],
     ['milk 1:9 on the beans', 'milk', {}, 10],
+    ['a litre of milk to nine of water', 'milk', {}, 10],
     ['1 cup of bleach and 9 cups of water', 'bleach', {}, 10],
     ['2 tbsp of baking soda in a quart of water', 'baking soda', powder, 3.125],
     ['soda, 5 g/L', 'soda', powder, 0.5],
@@ -112,27 +113,31 @@ describe('doses: how much of it is in what goes on', () => {
     expect(dose('a spoon of soap in a litre on each plant', 'soap')?.perArea).toBeUndefined();
   });
 
-  test('the litre that follows an amount at once is no amount of what is named next', () => {
-    expect(dose('neem 5 ml a litre with soap on the roses', 'soap')).not.toHaveProperty('percent');
-    expect(dose('neem 5 ml a litre with soap on the roses', 'neem')?.percent).toBeCloseTo(0.5, 1);
-  });
-
-  test('a spoon of the powder is of what was named before', () => {
-    const line = 'chilli spray, a teaspoon of powder in a litre, soap 5 ml';
-    const [chilli, soap] = dosesIn(
+  /** Of two things in one line, in metric measures: the first as a powder, the second a liquid. */
+  const bothDoses = (line: string, powdered: string, other: string) =>
+    dosesIn(
       line,
-      ['chilli', 'soap'].map((name) => ({
+      [powdered, other].map((name) => ({
         at: line.indexOf(name),
         length: name.length,
-        form: name === 'soap' ? 'liquid' : 'powder',
+        form: name === powdered ? 'powder' : 'liquid',
         density: 1,
         hasLabel: false,
       })),
       'metric',
-    );
-    expect(chilli?.percent).toBeCloseTo(0.5, 1);
-    expect(soap?.percent).toBeCloseTo(0.5, 1);
-  });
+    ).map(({ percent }) => percent);
+
+  test('the litre that follows an amount at once is no amount of what is named next', () =>
+    expect(bothDoses('soda 5 g a litre with soap on the roses', 'soda', 'soap')).toEqual([
+      expect.closeTo(0.5, 1),
+      undefined,
+    ]));
+
+  test('a spoon of the powder is of what was named before', () =>
+    expect(bothDoses('chilli spray, a teaspoon of powder in a litre, soap 5 ml', 'chilli', 'soap')).toEqual([
+      expect.closeTo(0.5, 1),
+      expect.closeTo(0.5, 1),
+    ]));
 
   test('an hour of the clock is no ratio', () =>
     expect(dose('tonight at 8:30, soap on the roses', 'soap')?.percent).toBeUndefined());

@@ -1,5 +1,16 @@
 import fc from 'fast-check';
-import { amountsIn, dosesIn, isNameless, isThere, saysLetBe, saysYoung, putRightIn, timesIn, whereSaid } from './index';
+import {
+  amountsIn,
+  dosesIn,
+  isNameless,
+  isThere,
+  saysLetBe,
+  saysWatered,
+  saysYoung,
+  putRightIn,
+  timesIn,
+  whereSaid,
+} from './index';
 
 /** How strong soap or another named thing is in a line. */
 function percentOf(line: string, name: string, system: 'metric' | 'us' | 'imperial' = 'metric'): number | undefined {
@@ -139,6 +150,16 @@ describe('where it goes', () => {
     ['in a bait station', 'bait'],
     ['sprinkled on the bed', 'soil'],
   ] as const)('%s: %s', (line, use) => expect(whereSaid(line)).toBe(use));
+
+  test('"not on leaves" is not on leaves', () =>
+    expect(whereSaid('thinned, on the soil of the sweetcorn, not on leaves')).toBe('soil'));
+
+  test.each([
+    ['sprinkle water on the path of the greenhouse', true],
+    ['pour cold water through the pot', true],
+    ['pour water from under the hutch on the lettuce', false],
+    ['spray the lettuce', false],
+  ])('water and nothing else: %s, %s', (line, isSaid) => expect(saysWatered(line)).toBe(isSaid));
 
   test('where nothing says so, nothing is heard', () => expect(whereSaid('is it any good')).toBeUndefined());
 

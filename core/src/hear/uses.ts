@@ -51,8 +51,15 @@ const patterns: readonly (readonly [Use, RegExp])[] = [
   ],
 ];
 
+/** "On the soil, not on leaves". */
+const notOnLeaves =
+  /\b(?:not|never|nothing|none|keep\w* (?:it )?off) (?:on |onto |over )?(?:the |its |any )?(?:lea(?:f|ves)|foliage)\b/g;
+
 /** Where a line says that something goes. */
-export const whereSaid = (line: string): Use | undefined => patterns.find(([, pattern]) => pattern.test(line))?.[0];
+export const whereSaid = (line: string): Use | undefined => {
+  const said = line.replace(notOnLeaves, ' ');
+  return patterns.find(([, pattern]) => pattern.test(said))?.[0];
+};
 
 /** Seedlings, cuttings and what has just been planted out. */
 export const saysYoung = (line: string): boolean =>
@@ -76,6 +83,12 @@ export const saysPutOn = (line: string): boolean =>
     line,
   ) ||
   /\b(?:put(?:ting)?|giv(?:e|en|ing)|us(?:e|ed|ing)|add(?:ed|ing)?)\s+(?:(?:them|him|her|(?:my|the|our)\s+\w+)\s+)?(?:some|any|more|that|this|it|one|another|the rest|the same|a bit|a little)\b/.test(
+    line,
+  );
+
+/** "Sprinkle water on the path": water and nothing else, wherever it goes; not what ran off a hutch. */
+export const saysWatered = (line: string): boolean =>
+  /\b(?:sprinkl|pour|tip|splash|mist|spray)\w* (?:(?:plain|cold|clean|cool|some|rain) )*water(?! (?:from|off|out|with|that|which|mixed|and))\b/.test(
     line,
   );
 

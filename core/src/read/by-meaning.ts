@@ -1,4 +1,4 @@
-import { isDenial } from '../hear/clauses';
+import { isDenial, saysSpared } from '../hear/clauses';
 import { isFiller, lexiconOf, occurrencesIn } from '../hear/words';
 import { deniedOf, isPlain, largest, meaningsOf, meantBy, type Meanings, type Meant, type Stretch } from '../meaning';
 import { isLiteral, type MeaningsData, type SignId, type Tables } from '../tables';
@@ -69,7 +69,10 @@ export function readByMeaning(tables: Tables, data: MeaningsData, line: string, 
   const meanings = meaningsOf(data);
   const plant = plantToldIn(tables, line);
   const about = { ...(plant === undefined ? {} : { plant }), ...given };
-  const pieces = piecesOf(line);
+  const said = piecesOf(line);
+  const reporting = said.filter(({ text }) => !saysSpared(text));
+  // What is spared denies nothing that is told of the rest.
+  const pieces = reporting.length > 0 ? reporting : said;
   const spans = spansOf(pieces);
   // What is said again means the same again.
   const known = new Map<string, Omit<Stretched, 'span'>>();

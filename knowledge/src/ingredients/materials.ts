@@ -97,6 +97,7 @@ export const materials: readonly IngredientRow[] = [
       'burlap',
       'hessian',
       'shade cloth',
+      'shadecloth',
       'bed sheet',
       'old sheet',
       'collars',

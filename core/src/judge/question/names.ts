@@ -241,7 +241,8 @@ export const blanked = (text: string, at: number, length: number): string =>
 
 /** "On my tomatoes", "over the leaves of the beans": it is put on them. */
 const isTarget = ({ at }: { readonly at: number }, line: string): boolean =>
-  /\b(?:on|onto|over)\s+(?:[a-z]+\s+){0,3}$/.test(line.slice(0, at)) && !isBeside({ at }, line);
+  /\b(?:on|onto|over|(?:root zone|roots|base|foot|crown) of)\s+(?:[a-z]+\s+){0,3}$/.test(line.slice(0, at)) &&
+  !isBeside({ at }, line);
 
 /** "The fern next to it" is not what is wetted. */
 export const isBeside = ({ at }: { readonly at: number }, line: string): boolean =>

@@ -1,4 +1,4 @@
-import { isNameless, saysKept, saysLetBe, type HeardDose } from '../../hear';
+import { isNameless, saysKept, saysLetBe, saysWatered, type HeardDose } from '../../hear';
 import { rowById, type IngredientRow, type Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import { limitFor, type Act } from '../judge';
@@ -31,7 +31,7 @@ export function needsOf(
   const isNamed = named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
   const isWork =
     saysLetBe(line) || byHand.isHarmless || byHand.asked.length > 0 || named.some(({ row }) => row.kind === 'work');
-  if (!isNamed && !isWork) return [{ kind: 'what' }];
+  if (!isNamed && !isWork && !saysWatered(line)) return [{ kind: 'what' }];
   if (act.things.some(({ classes }) => classes.includes('nitrogen'))) return [];
   return used.flatMap(({ mention: { row }, dose }): Need[] => {
     const thing = act.things.find(({ ingredient }) => ingredient === row.id);
