@@ -15,7 +15,7 @@ const breaths =
 
 /** Ways of speaking whose "and" parts nothing. */
 const tied =
-  /\b(?:here and there|now and (?:then|again)|up and down|round and round|black and white|on and off|more and more|nothing but|anything but)\b/gi;
+  /\b(?:here and there|now and (?:then|again)|up and down|round and round|black and white|on and off|more and more|nothing but|anything but|as (?:if|though) with)\b/gi;
 
 /** A line in pieces, as it is said. */
 export function piecesOf(line: string): Piece[] {

@@ -42,6 +42,26 @@ export const normal: readonly CauseRow[] = [
     grade: 'practice',
   }),
   cause({
+    id: 'variegated',
+    name: 'White or cream by nature',
+    kind: 'normal',
+    plain:
+      'Many plants are chosen for white or cream leaf parts. All-green shoots grow faster: cut those out to keep it.',
+    prior: { base: 0.02 },
+    hosts: ['ornamental', 'house', 'shrub'],
+    likelierOn: { house: 2 },
+    elsewhere: 0.1,
+    signs: [shows('bred-variegation', 0.95, 'those parts never had leaf green')],
+    act: 'leave',
+    weight: 0.8,
+    avoid: [
+      notAny(['spray'], 'Spraying it', 'nothing lives on it'),
+      notAny(['feed'], 'Feeding it green', 'nothing is short'),
+    ],
+    source: 'growers',
+    grade: 'practice',
+  }),
+  cause({
     id: 'fern-spores',
     name: 'Fern spores',
     kind: 'normal',

@@ -19,6 +19,8 @@ export const household: readonly IngredientRow[] = [
       'oven cleaner',
       'floor cleaner',
       'bathroom cleaner',
+      'wc cleaner',
+      'loo cleaner',
       'kitchen cleaner',
       'bathroom spray',
       'mould remover',

@@ -128,6 +128,8 @@ export const materials: readonly IngredientRow[] = [
       'tiles',
       'string',
       'twine',
+      'jute',
+      'raffia',
       'canes',
       'stakes',
       'trellis',

@@ -31,6 +31,7 @@ export const peopleRemedies: readonly RemedyCore[] = [
       helps('witches-broom-cause', 0.7, 'it harms little'),
       helps('fairy-rings', 0.8, 'it harms little'),
       helps('silver-normal', 1, 'it is the leaf’s own colour'),
+      helps('variegated', 1, 'those parts never had leaf green'),
       helps('fern-spores', 1, 'it is how ferns seed'),
       helps('root-initials', 1, 'nothing is wrong'),
       helps('june-drop', 1, 'trees thin themselves'),

@@ -55,7 +55,7 @@ export const strengths: readonly SafetyRule[] = [
       withoutFacts: ['as-weedkiller'],
     },
     'Vinegar scorches leaves: it is what kills weeds.',
-    'For mildew milk, 1 part to 9 of water, or bicarbonate with soap.',
+    'Against mildew: milk, 1 part to 9 of water, or bicarbonate with soap.',
   ),
   guideline(
     'acid-weeds',

@@ -121,7 +121,13 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const plants = plantsOf(named);
   const things = all
     .filter(isThere(line))
-    .filter((thing) => !isPlantOf(thing, plants, line) && !isMade(thing, all, line) && !isTurn(thing, all, line));
+    .filter(
+      (thing) =>
+        !isSown(thing, line) &&
+        !isPlantOf(thing, plants, line) &&
+        !isMade(thing, all, line) &&
+        !isTurn(thing, all, line),
+    );
   // Helpers that are left alone, or let out, are no target; nor is a nest.
   const isLetBe =
     things.every(({ row }) => row.id === 'water') &&
@@ -177,6 +183,12 @@ const isPlantOf = (thing: Mention<unknown>, plants: readonly Mention<unknown>[],
   plants.some(({ at }) => at === thing.at) &&
   /\b(?:on|above|over|near|round|around|under|beside|between|among|by|to|for)\s+(?:the |my |our )?$/u.test(
     line.slice(0, thing.at),
+  );
+
+/** "Sow mustard after the potatoes": what is sown is a plant, whatever else is made of it. */
+const isSown = ({ at }: Mention<unknown>, line: string): boolean =>
+  /\b(?:sow|sowing|sown|interplant|interplanting)\s+(?:(?!with\b|in\b|into\b|on\b|and\b)[\w-]+\s+){0,2}$/u.test(
+    line.slice(0, at),
   );
 
 /** "Peppers and garlic for a bug spray": what it is made into, and nothing besides. */
