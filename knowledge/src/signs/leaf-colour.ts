@@ -601,10 +601,7 @@ export const leafColourSigns: readonly SignRow[] = [
     'White, cream or yellow parts with sharp borders on leaf after leaf, there since the leaf was young; they neither spread nor dry.',
     'leaves colour',
     0.01,
-    plate('leaf', [
-      { draw: 'edge', tone: 'white', from: 'side', wide: true },
-      { draw: 'spots', tone: 'white', shape: 'blotch', count: 3, size: 10, at: 'half' },
-    ]),
+    plate('leaf', [{ draw: 'edge', tone: 'pale', wide: true }]),
     [
       '=variegated',
       '=variegation',
