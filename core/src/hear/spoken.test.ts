@@ -5,6 +5,7 @@ import {
   isNameless,
   isThere,
   saysLetBe,
+  saysSownFor,
   saysWatered,
   saysYoung,
   putRightIn,
@@ -160,6 +161,14 @@ describe('where it goes', () => {
     ['pour water from under the hutch on the lettuce', false],
     ['spray the lettuce', false],
   ])('water and nothing else: %s, %s', (line, isSaid) => expect(saysWatered(line)).toBe(isSaid));
+
+  test.each([
+    ['sow phacelia in the empty bed for hoverflies', true],
+    ['plant dill for the lacewings?', true],
+    ['planting out now, flick the ladybird larvae off', false],
+    ['plant beans for supper and hose off the ladybirds', false],
+    ['move the nest to the hedge', false],
+  ])('sown for somebody: %s, %s', (line, isSaid) => expect(saysSownFor(line)).toBe(isSaid));
 
   test('where nothing says so, nothing is heard', () => expect(whereSaid('is it any good')).toBeUndefined());
 

@@ -92,6 +92,12 @@ export const saysWatered = (line: string): boolean =>
     line,
   );
 
+/** "Sow phacelia for the hoverflies": it is for them that it grows, and nothing else is done. */
+export const saysSownFor = (line: string): boolean =>
+  /^[^.;?!]*\b(?:sow|plant|grow)(?:n|s|ing|ed)?\b[^.,;?!]{0,50}\b(?:for|to (?:feed|bring|attract|draw))\s+(?:the |my |more |some )?[\p{L}-]+\s*[.?!]*$/u.test(
+    line,
+  );
+
 /** Nothing is done: "leave the ladybirds on my beans alone". */
 export const saysLetBe = (line: string): boolean =>
   /\bleav(?:e|ing)\b[^.;?!]{0,60}\balone\b|\bleav(?:e|ing) the \w+ (?:on|to|for)\b|\bi(?:'d|’d| would|'ll|’ll| will)? leave (?:the|them|those|these|my)\b|\bleav(?:e|ing)\b[^.;?!]{0,30}\bbe(?=[.?!]|$)|\bdo(?:ing)? nothing\b|\blet (?:them|it|(?:the|those|these|my) \w+) be\b|\blet\b[^.;?!]{0,50}\bstay\b|\b(?:just|simply|only) wait\b|\bi(?:'d|’d| would|'ll|’ll| will) wait\b/.test(

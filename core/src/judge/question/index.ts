@@ -5,6 +5,7 @@ import {
   putRightIn,
   saysKill,
   saysLetBe,
+  saysSownFor,
   timesIn,
   type HeardDose,
   type HeardTimes,
@@ -132,7 +133,7 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
   const isLetBe =
     things.every(({ row }) => row.id === 'water') &&
     !saysKill(line) &&
-    (saysLetBe(line) || named.some(({ row }) => row.kind === 'work' && welcomes.has(row.row.id)));
+    (saysLetBe(line) || saysSownFor(line) || named.some(({ row }) => row.kind === 'work' && row.row.id === 'helping'));
   const saidFacts = factsIn(tables, line, named, measures);
   const times = timesIn(line, today);
   // Water is what things are put into; an amount beside it is no dose of it.
@@ -171,9 +172,6 @@ function heardIn(tables: Tables, line: string, named: readonly Mention<Named>[],
     ...seasonIn(times, speaker),
   };
 }
-
-/** Works that no helper is harmed by: let in, or sown for. */
-const welcomes: ReadonlySet<string> = new Set(['helping', 'planting']);
 
 /** What is alive there, and harmed by nobody who leaves it alone. */
 const letBe: ReadonlySet<SceneFact> = new Set(['target-helper', 'bee-or-wasp-nest']);

@@ -1,4 +1,4 @@
-import { isNameless, saysKept, saysLetBe, saysWatered, type HeardDose } from '../../hear';
+import { isNameless, saysKept, saysLetBe, saysSownFor, saysWatered, type HeardDose } from '../../hear';
 import { rowById, type IngredientRow, type Tables } from '../../tables';
 import type { CautionFound } from '../caution';
 import { limitFor, type Act } from '../judge';
@@ -30,7 +30,11 @@ export function needsOf(
   if (isNameless(line)) return [{ kind: 'what', nameless: true }];
   const isNamed = named.some(({ row }) => row.kind === 'ingredient' && row.row.id !== 'water');
   const isWork =
-    saysLetBe(line) || byHand.isHarmless || byHand.asked.length > 0 || named.some(({ row }) => row.kind === 'work');
+    saysLetBe(line) ||
+    saysSownFor(line) ||
+    byHand.isHarmless ||
+    byHand.asked.length > 0 ||
+    named.some(({ row }) => row.kind === 'work');
   if (!isNamed && !isWork && !saysWatered(line)) return [{ kind: 'what' }];
   if (act.things.some(({ classes }) => classes.includes('nitrogen'))) return [];
   return used.flatMap(({ mention: { row }, dose }): Need[] => {
